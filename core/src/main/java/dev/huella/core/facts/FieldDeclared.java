@@ -1,0 +1,23 @@
+package dev.huella.core.facts;
+
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+
+/**
+ * A field, property, record component or enum constant.
+ *
+ * @param type null when none is written
+ * @param initial null when it starts without a value
+ * @param inner types declared inside the initial value, in order
+ */
+public record FieldDeclared(String name, TypeText type, Modifiers modifiers, Kind kind, Value initial,
+        List<TypeDeclared> inner, SourceSpan at) {
+    public FieldDeclared {
+        inner = List.copyOf(inner);
+    }
+
+    /** How the field came to be. */
+    public enum Kind {
+        FIELD, COMPONENT, CONSTANT
+    }
+}

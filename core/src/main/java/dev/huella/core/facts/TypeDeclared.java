@@ -1,0 +1,36 @@
+package dev.huella.core.facts;
+
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+
+/**
+ * A reader saw a type declared, with all that stands inside it. Supertypes are names as written.
+ *
+ * @param name empty for a type without one
+ * @param anonymous true when it has no name of its own in the code; {@code name} then says what holds it, if anything
+ * @param extended supertypes after the word for inheriting; for a type without a name, the one it is made from
+ * @param realised supertypes after the word for realising
+ * @param at from the first modifier to the closing brace
+ * @param unreadable stretches inside that did not parse
+ */
+public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifiers modifiers,
+        List<TypeParameterDeclared> typeParameters, List<TypeText> extended, List<TypeText> realised,
+        List<FieldDeclared> fields, List<OperationDeclared> operations, List<TypeDeclared> nested, SourceSpan at,
+        List<SourceSpan> unreadable) {
+    public TypeDeclared {
+        typeParameters = List.copyOf(typeParameters);
+        extended = List.copyOf(extended);
+        realised = List.copyOf(realised);
+        fields = List.copyOf(fields);
+        operations = List.copyOf(operations);
+        nested = List.copyOf(nested);
+        unreadable = List.copyOf(unreadable);
+    }
+
+    /** A type parameter with what it must be a subtype of. */
+    public record TypeParameterDeclared(String name, List<TypeText> bounds) {
+        public TypeParameterDeclared {
+            bounds = List.copyOf(bounds);
+        }
+    }
+}

@@ -1,0 +1,112 @@
+package dev.huella.core.facts;
+
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+
+/** An expression, in the few forms that patterns are made of. Parentheses are gone. */
+public sealed interface Value {
+    SourceSpan at();
+
+    /** A bare name: a local, parameter, field, or type. */
+    record Name(String name, SourceSpan at) implements Value {
+    }
+
+    /** The receiver. {@code outer} names the enclosing type it is taken from, null for the innermost. */
+    record Self(String outer, SourceSpan at) implements Value {
+    }
+
+    /** The receiver, seen as its supertype. */
+    record Super(SourceSpan at) implements Value {
+    }
+
+    /** A literal. */
+    record Literal(Kind kind, String text, SourceSpan at) implements Value {
+        /** What is written. */
+        public enum Kind {
+            NULL, TEXT, NUMBER, TRUTH
+        }
+    }
+
+    /** {@code of.name}. */
+    record Member(Value of, String name, SourceSpan at) implements Value {
+    }
+
+    /** An operation called; {@code receiver} is null when none is written. */
+    record Call(Value receiver, String name, List<Value> arguments, SourceSpan at) implements Value {
+        public Call {
+            arguments = List.copyOf(arguments);
+        }
+    }
+
+    /** An object made. {@code body} is the type without a name that it is made from, or null. */
+    record Create(TypeText type, List<Value> arguments, TypeDeclared body, SourceSpan at) implements Value {
+        public Create {
+            arguments = List.copyOf(arguments);
+        }
+    }
+
+    /** The constructor hands on to another: {@code this(…)} or {@code super(…)}. */
+    record Construct(boolean ofSuper, List<Value> arguments, SourceSpan at) implements Value {
+        public Construct {
+            arguments = List.copyOf(arguments);
+        }
+    }
+
+    /** An array or list written out; {@code type} is null when none is written. */
+    record ArrayOf(TypeText type, List<Value> elements, SourceSpan at) implements Value {
+        public ArrayOf {
+            elements = List.copyOf(elements);
+        }
+    }
+
+    /** A function written in place. A body of one value is one {@link Step.Return}. */
+    record Function(List<ParameterDeclared> parameters, List<Step> body, SourceSpan at) implements Value {
+        public Function {
+            parameters = List.copyOf(parameters);
+            body = List.copyOf(body);
+        }
+    }
+
+    /** An operation meant, not called; {@code of} is a value or names a type. {@code name} is {@code new} for making. */
+    record Reference(Value of, TypeText type, String name, SourceSpan at) implements Value {
+    }
+
+    /** A variable, field or element given a value. {@code plain}: replaces what was there. */
+    record Assign(Value target, Value value, boolean plain, SourceSpan at) implements Value {
+    }
+
+    /** One of several values, chosen by another. {@code complete}: there is a branch for everything else. */
+    record Either(Value on, List<Step.Branch> branches, boolean complete, SourceSpan at) implements Value {
+        public Either {
+            branches = List.copyOf(branches);
+        }
+    }
+
+    /** A value taken to be of a type. */
+    record Cast(TypeText type, Value value, SourceSpan at) implements Value {
+    }
+
+    /** A test of what kind a value is. {@code binding} names the variable it is bound to, or null. */
+    record KindTest(Value value, TypeText type, String binding, SourceSpan at) implements Value {
+    }
+
+    /** An element by position. */
+    record Element(Value of, Value index, SourceSpan at) implements Value {
+    }
+
+    /** Two values compared by {@code ==} or {@code !=}. */
+    record Same(Value left, Value right, boolean negated, SourceSpan at) implements Value {
+    }
+
+    /** A type meant as a value. */
+    record TypeName(TypeText type, SourceSpan at) implements Value {
+    }
+
+    /** Anything else computed from values: arithmetic, logic. */
+    record Computed(String sign, List<Value> parts, SourceSpan at) implements Value {
+        public Computed {
+            parts = List.copyOf(parts);
+        }
+    }
+}

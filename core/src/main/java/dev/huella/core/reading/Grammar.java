@@ -1,0 +1,75 @@
+package dev.huella.core.reading;
+
+import java.lang.foreign.MemorySegment;
+import java.util.Set;
+
+/**
+ * One language's grammar as tables: the names of symbols and fields by number, which tokens carry nothing, and
+ * which nodes need not be entered. Names are interned, so that they may be compared quickly.
+ */
+@SuppressWarnings("restricted") // names come as pointers into the loaded library
+public final class Grammar {
+    private static final Set<String> PUNCTUATION = Set.of(";", ",", "(", ")", "{", "}", "[", "]", ".", "@", ":", "->");
+    final MemorySegment language;
+    private final String[] symbols;
+    private final String[] fields;
+    private final boolean[] named;
+    private final boolean[] dropped;
+    private final boolean[] closed;
+
+    /**
+     * Loads a grammar.
+     *
+     * @param library name of the library without prefix and ending
+     * @param function the function in it that gives the language
+     * @param notEntered kinds of nodes whose inside is not needed
+     */
+    public Grammar(String library, String function, Set<String> notEntered) {
+        try {
+            language = (MemorySegment) TreeSitter.languageFunction(library, function).invokeExact();
+            int count = (int) TreeSitter.SYMBOL_COUNT.invokeExact(language);
+            symbols = new String[count];
+            named = new boolean[count];
+            dropped = new boolean[count];
+            closed = new boolean[count];
+            for (int i = 0; i < count; i++) {
+                symbols[i] = text((MemorySegment) TreeSitter.SYMBOL_NAME.invokeExact(language, (short) i));
+                named[i] = (int) TreeSitter.SYMBOL_TYPE.invokeExact(language, (short) i) == 0;
+                dropped[i] = !named[i] && PUNCTUATION.contains(symbols[i]);
+                closed[i] = notEntered.contains(symbols[i]);
+            }
+            int fieldCount = (int) TreeSitter.FIELD_COUNT.invokeExact(language);
+            fields = new String[fieldCount + 1];
+            for (int i = 1; i <= fieldCount; i++) {
+                fields[i] = text((MemorySegment) TreeSitter.FIELD_NAME.invokeExact(language, (short) i));
+            }
+        } catch (Throwable e) {
+            throw new IllegalStateException("The grammar in " + library + " could not be loaded: " + e.getMessage(), e);
+        }
+    }
+
+    private static String text(MemorySegment pointer) {
+        return pointer.reinterpret(256).getString(0).intern();
+    }
+
+    /** The name of a symbol; {@code ERROR} for the symbol of unreadable stretches. */
+    String symbol(int number) {
+        return number == 0xFFFF ? "ERROR" : symbols[number];
+    }
+
+    String field(int number) {
+        return fields[number];
+    }
+
+    boolean named(int number) {
+        return number == 0xFFFF || named[number];
+    }
+
+    boolean dropped(int number) {
+        return number != 0xFFFF && dropped[number];
+    }
+
+    boolean closed(int number) {
+        return number != 0xFFFF && closed[number];
+    }
+}

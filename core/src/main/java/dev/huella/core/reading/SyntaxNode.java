@@ -1,0 +1,88 @@
+package dev.huella.core.reading;
+
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One node of a {@link SyntaxTree}. Valid until the tree's parser parses the next file. */
+public record SyntaxNode(SyntaxTree tree, int index) {
+
+    public String kind() {
+        return tree.kind(index);
+    }
+
+    public boolean is(String kind) {
+        return tree.kind(index) == kind || tree.kind(index).equals(kind);
+    }
+
+    /** False for keywords and signs. */
+    public boolean named() {
+        return tree.named(index);
+    }
+
+    /** The field of its parent that it fills, or null. */
+    public String field() {
+        return tree.field(index);
+    }
+
+    public String text() {
+        return tree.text(tree.start(index), tree.end(index));
+    }
+
+    public SourceSpan span() {
+        return tree.span(tree.start(index), tree.end(index));
+    }
+
+    public int start() {
+        return tree.start(index);
+    }
+
+    public int end() {
+        return tree.end(index);
+    }
+
+    /** The child that fills a field, or null. */
+    public SyntaxNode child(String field) {
+        for (int i = tree.first(index); i >= 0; i = tree.next(i)) {
+            if (field.equals(tree.field(i))) {
+                return new SyntaxNode(tree, i);
+            }
+        }
+        return null;
+    }
+
+    /** The first child of a kind, or null. */
+    public SyntaxNode first(String kind) {
+        for (int i = tree.first(index); i >= 0; i = tree.next(i)) {
+            if (tree.kind(i).equals(kind)) {
+                return new SyntaxNode(tree, i);
+            }
+        }
+        return null;
+    }
+
+    /** Named children that are no comments, in order. */
+    public List<SyntaxNode> children() {
+        List<SyntaxNode> found = new ArrayList<>();
+        for (int i = tree.first(index); i >= 0; i = tree.next(i)) {
+            if (tree.named(i) && !tree.kind(i).endsWith("comment")) {
+                found.add(new SyntaxNode(tree, i));
+            }
+        }
+        return found;
+    }
+
+    /** Children that are kept at all: named ones and tokens that carry meaning. */
+    public List<SyntaxNode> tokens() {
+        List<SyntaxNode> found = new ArrayList<>();
+        for (int i = tree.first(index); i >= 0; i = tree.next(i)) {
+            found.add(new SyntaxNode(tree, i));
+        }
+        return found;
+    }
+
+    /** Named children that fill a field, in order. */
+    public List<SyntaxNode> children(String field) {
+        return children().stream().filter(child -> field.equals(child.field())).toList();
+    }
+}

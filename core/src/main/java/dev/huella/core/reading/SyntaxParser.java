@@ -1,0 +1,122 @@
+package dev.huella.core.reading;
+
+import static java.lang.foreign.ValueLayout.JAVA_BYTE;
+import static java.lang.foreign.ValueLayout.JAVA_INT;
+
+import java.lang.foreign.Arena;
+import java.lang.foreign.MemorySegment;
+import java.lang.foreign.SegmentAllocator;
+
+/**
+ * Parses text and copies the tree into arrays, in one walk. One parser serves one thread; {@link #of} keeps one
+ * for each thread and grammar. The tree it returns lives until the next parse by the same parser.
+ */
+public final class SyntaxParser {
+    private static final int UTF8 = 0;
+    private final Grammar grammar;
+    private final Arena arena = Arena.ofAuto();
+    private final MemorySegment parser;
+    private final MemorySegment node = arena.allocate(TreeSitter.NODE);
+    private final SegmentAllocator intoNode = (size, alignment) -> node;
+    private final SyntaxTree tree;
+    private MemorySegment cursor;
+    private MemorySegment input = arena.allocate(1 << 16);
+
+    /** Makes a parser. It holds native memory for as long as its thread lives. */
+    public SyntaxParser(Grammar grammar) {
+        this.grammar = grammar;
+        this.tree = new SyntaxTree(grammar);
+        try {
+            parser = (MemorySegment) TreeSitter.PARSER_NEW.invokeExact();
+            if (!(boolean) TreeSitter.PARSER_LANGUAGE.invokeExact(parser, grammar.language)) {
+                throw new IllegalStateException("The core library refuses the grammar's version");
+            }
+        } catch (RuntimeException e) {
+            throw e;
+        } catch (Throwable e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Parses and copies. */
+    public SyntaxTree parse(byte[] utf8) {
+        try {
+            MemorySegment parsed = bareParse(utf8);
+            try {
+                copy(parsed, utf8);
+            } finally {
+                TreeSitter.TREE_DELETE.invokeExact(parsed);
+            }
+            return tree;
+        } catch (RuntimeException e) {
+            throw e;
+        } catch (Throwable e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Parses and throws the tree away: what everything else is measured against. */
+    public void parseOnly(byte[] utf8) {
+        try {
+            TreeSitter.TREE_DELETE.invokeExact(bareParse(utf8));
+        } catch (Throwable e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private MemorySegment bareParse(byte[] utf8) throws Throwable {
+        if (input.byteSize() < utf8.length) {
+            input = arena.allocate(Math.max(utf8.length, input.byteSize() * 2));
+        }
+        MemorySegment.copy(utf8, 0, input, JAVA_BYTE, 0, utf8.length);
+        return (MemorySegment) TreeSitter.PARSE.invokeExact(parser, MemorySegment.NULL, input, utf8.length, UTF8);
+    }
+
+    private void copy(MemorySegment parsed, byte[] utf8) throws Throwable {
+        var root = (MemorySegment) TreeSitter.ROOT.invokeExact(intoNode, parsed);
+        boolean broken = (boolean) TreeSitter.HAS_ERROR.invokeExact(root);
+        tree.begin(utf8, broken);
+        if (cursor == null) {
+            cursor = (MemorySegment) TreeSitter.CURSOR_NEW.invokeExact((SegmentAllocator) arena, root);
+        } else {
+            TreeSitter.CURSOR_RESET.invokeExact(cursor, root);
+        }
+        tree.push(visit(-1, broken));
+        if (!(boolean) TreeSitter.CURSOR_CHILD.invokeExact(cursor)) {
+            return;
+        }
+        while (true) {
+            int here = visit(tree.open(), broken);
+            if (here >= 0 && !grammar.closed(tree.symbol(here)) && (boolean) TreeSitter.CURSOR_CHILD.invokeExact(cursor)) {
+                tree.push(here);
+                continue;
+            }
+            while (!(boolean) TreeSitter.CURSOR_NEXT.invokeExact(cursor)) {
+                tree.pop();
+                if (!tree.isOpen()) {
+                    return;
+                }
+                if (!(boolean) TreeSitter.CURSOR_PARENT.invokeExact(cursor)) {
+                    throw new IllegalStateException("The tree cursor lost its parent");
+                }
+            }
+        }
+    }
+
+    /** Adds the cursor's node below an open one. Returns -1 for tokens that carry nothing. */
+    private int visit(int parent, boolean broken) throws Throwable {
+        var here = (MemorySegment) TreeSitter.CURSOR_NODE.invokeExact(intoNode, cursor);
+        int symbol = Short.toUnsignedInt((short) TreeSitter.SYMBOL.invokeExact(here));
+        if (grammar.dropped(symbol) && !broken) {
+            return -1;
+        }
+        int start = here.get(JAVA_INT, 0);
+        int end = (int) TreeSitter.END_BYTE.invokeExact(here);
+        boolean missing = broken && end == start && (boolean) TreeSitter.IS_MISSING.invokeExact(here);
+        if (grammar.dropped(symbol) && !missing) {
+            return -1;
+        }
+        int field = Short.toUnsignedInt((short) TreeSitter.CURSOR_FIELD.invokeExact(cursor));
+        return tree.add(parent, symbol, field, start, end, missing);
+    }
+}
