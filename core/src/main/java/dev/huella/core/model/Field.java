@@ -1,0 +1,102 @@
+package dev.huella.core.model;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.source.SourceSpan;
+
+/** A field of a type. Filled by {@code resolve}, not changed afterwards. */
+public final class Field implements Element {
+    private final CodeType home;
+    private final String name;
+    private final TypeUse type;
+    private final Modifiers modifiers;
+    private final FieldDeclared.Kind kind;
+    private final SourceSpan place;
+    private final Flow flow;
+    private int id = -1;
+    private Held held = new Held(TypeUse.UNKNOWN, Multiplicity.ONE, null);
+
+    public Field(CodeType home, String name, TypeUse type, Modifiers modifiers, FieldDeclared.Kind kind,
+            SourceSpan place) {
+        this.home = home;
+        this.name = name;
+        this.type = type;
+        this.modifiers = modifiers;
+        this.kind = kind;
+        this.place = place;
+        this.flow = Flow.of(new Origin.OfField(this, true), type);
+    }
+
+    /**
+     * What the field holds once containers are looked into.
+     *
+     * @param type of one element
+     * @param container the library's container that keeps them, null when the value is held directly
+     */
+    public record Held(TypeUse type, Multiplicity many, CodeType container) {
+    }
+
+    @Override
+    public int id() {
+        return id;
+    }
+
+    @Override
+    public String name() {
+        return name;
+    }
+
+    @Override
+    public String qualifiedName() {
+        return home.qualifiedName() + "." + name;
+    }
+
+    @Override
+    public SourceSpan place() {
+        return place;
+    }
+
+    @Override
+    public CodeType home() {
+        return home;
+    }
+
+    public TypeUse type() {
+        return type;
+    }
+
+    public Modifiers modifiers() {
+        return modifiers;
+    }
+
+    public FieldDeclared.Kind kind() {
+        return kind;
+    }
+
+    public boolean isStatic() {
+        return modifiers.has(Mark.STATIC);
+    }
+
+    public Held held() {
+        return held;
+    }
+
+    /** The value of this field of the receiver. */
+    Flow ownFlow() {
+        return flow;
+    }
+
+    public void held(Held found) {
+        held = found;
+    }
+
+    void number(int number) {
+        id = number;
+    }
+
+    @Override
+    public String toString() {
+        return qualifiedName();
+    }
+}

@@ -1,0 +1,30 @@
+package dev.huella.core.model;
+
+import java.util.List;
+
+/** A value in a body: all it may come from, and its type as far as known. */
+public record Flow(List<Origin> origins, TypeUse type) {
+    public static final Flow UNKNOWN = new Flow(List.of(Origin.UNKNOWN), TypeUse.UNKNOWN);
+
+    public Flow {
+        origins = List.copyOf(origins);
+    }
+
+    public static Flow of(Origin origin, TypeUse type) {
+        return new Flow(List.of(origin), type);
+    }
+
+    /** The value of a field of the receiver. */
+    public static Flow ofOwn(Field field) {
+        return field.ownFlow();
+    }
+
+    /** True when one of the origins is of that kind. */
+    public boolean anyOf(Class<? extends Origin> kind) {
+        return origins.stream().anyMatch(kind::isInstance);
+    }
+
+    public Flow as(TypeUse other) {
+        return new Flow(origins, other);
+    }
+}

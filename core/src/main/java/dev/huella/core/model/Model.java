@@ -1,0 +1,88 @@
+package dev.huella.core.model;
+
+import dev.huella.core.source.Problem;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The resolved code base. Everything in it is in a fixed order: that of the files, then of the text. */
+public final class Model {
+    private final List<FileRead> files;
+    private final List<CodeType> types;
+    private final List<CodeType> outside;
+    private final List<Relation> relations;
+    private final List<Element> elements = new ArrayList<>();
+    private final Map<String, CodeType> byName = new HashMap<>();
+
+    /**
+     * A complete model; numbers its elements.
+     *
+     * @param types of the sources
+     * @param outside types that the sources name, in the order of their names
+     * @param touched operations and fields outside that the sources call or override, in a fixed order
+     */
+    public Model(List<FileRead> files, List<CodeType> types, List<CodeType> outside, Collection<? extends Element> touched,
+            List<Relation> relations) {
+        this.files = List.copyOf(files);
+        this.types = List.copyOf(types);
+        this.outside = List.copyOf(outside);
+        this.relations = List.copyOf(relations);
+        for (CodeType type : this.types) {
+            number(type);
+            type.fields().forEach(this::number);
+            type.operations().forEach(this::number);
+            byName.putIfAbsent(type.qualifiedName(), type);
+        }
+        this.outside.forEach(this::number);
+        this.outside.forEach(type -> byName.putIfAbsent(type.qualifiedName(), type));
+        touched.forEach(this::number);
+    }
+
+    /** One file as it was read. */
+    public record FileRead(String path, String language, int lines, List<Problem> problems) {
+    }
+
+    private void number(Element element) {
+        int number = elements.size();
+        elements.add(element);
+        switch (element) {
+            case CodeType type -> type.number(number);
+            case Field field -> field.number(number);
+            case Operation operation -> operation.number(number);
+        }
+    }
+
+    public List<FileRead> files() {
+        return files;
+    }
+
+    /** Types of the sources. */
+    public List<CodeType> types() {
+        return types;
+    }
+
+    /** Types outside the sources that they name. */
+    public List<CodeType> outside() {
+        return outside;
+    }
+
+    public List<Relation> relations() {
+        return relations;
+    }
+
+    /** All elements with a number, in the order of their numbers. */
+    public List<Element> elements() {
+        return elements;
+    }
+
+    public Element element(int id) {
+        return elements.get(id);
+    }
+
+    /** Null when there is no such type. */
+    public CodeType type(String qualifiedName) {
+        return byName.get(qualifiedName);
+    }
+}

@@ -1,0 +1,167 @@
+package dev.huella.core.model;
+
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** An operation, constructor or initialiser with what its body does. Filled by {@code resolve}. */
+public final class Operation implements Element {
+    private final CodeType home;
+    private final String name;
+    private final Kind kind;
+    private final Modifiers modifiers;
+    private final boolean hasBody;
+    private final SourceSpan place;
+    private int id = -1;
+    private List<TypeVariable> variables = List.of();
+    private List<Parameter> parameters = List.of();
+    private TypeUse returns = TypeUse.UNKNOWN;
+    private List<Deed> deeds = List.of();
+    private int depth;
+    private final List<Operation> overridden = new ArrayList<>();
+    private final List<Operation> overriders = new ArrayList<>();
+
+    public Operation(CodeType home, String name, Kind kind, Modifiers modifiers, boolean hasBody, SourceSpan place) {
+        this.home = home;
+        this.name = name;
+        this.kind = kind;
+        this.modifiers = modifiers;
+        this.hasBody = hasBody;
+        this.place = place;
+    }
+
+    /** A parameter with its resolved type. */
+    public record Parameter(String name, TypeUse type) {
+    }
+
+    @Override
+    public int id() {
+        return id;
+    }
+
+    @Override
+    public String name() {
+        return name;
+    }
+
+    @Override
+    public String qualifiedName() {
+        return home.qualifiedName() + "." + name;
+    }
+
+    /** Name and parameter types, to tell overloads apart. */
+    public String signature() {
+        return name + "(" + String.join(", ", parameters.stream().map(parameter -> parameter.type().text()).toList())
+                + ")";
+    }
+
+    @Override
+    public SourceSpan place() {
+        return place;
+    }
+
+    @Override
+    public CodeType home() {
+        return home;
+    }
+
+    public Kind kind() {
+        return kind;
+    }
+
+    public Modifiers modifiers() {
+        return modifiers;
+    }
+
+    public boolean hasBody() {
+        return hasBody;
+    }
+
+    public boolean isStatic() {
+        return modifiers.has(Mark.STATIC);
+    }
+
+    public boolean isConstructor() {
+        return kind == Kind.CONSTRUCTOR;
+    }
+
+    public boolean isAbstract() {
+        return !hasBody && (modifiers.has(Mark.ABSTRACT) || home.kind().promises());
+    }
+
+    /** True when a subtype may put its own in its place. */
+    public boolean overridable() {
+        return kind == Kind.OPERATION && !isStatic() && !modifiers.has(Mark.FINAL)
+                && modifiers.visibility() != Visibility.PRIVATE && !home.modifiers().has(Mark.FINAL);
+    }
+
+    public List<TypeVariable> variables() {
+        return variables;
+    }
+
+    public List<Parameter> parameters() {
+        return parameters;
+    }
+
+    /** The declared result; unknown for constructors. */
+    public TypeUse returns() {
+        return returns;
+    }
+
+    /** What the body does, in order, functions written inside it included. */
+    public List<Deed> deeds() {
+        return deeds;
+    }
+
+    /** How many functions written in place stand around the body's own deeds: 0 but for functions themselves. */
+    public int depth() {
+        return depth;
+    }
+
+    /** Operations of direct or further supertypes that this one stands in place of, nearest first. */
+    public List<Operation> overridden() {
+        return overridden;
+    }
+
+    /** Operations in the sources that stand in place of this one, in the order of the sources. */
+    public List<Operation> overriders() {
+        return overriders;
+    }
+
+    // What follows is for resolve, which fills the operation once.
+
+    public void signature(List<TypeVariable> typeVariables, List<Parameter> all, TypeUse result) {
+        variables = List.copyOf(typeVariables);
+        parameters = List.copyOf(all);
+        returns = result;
+    }
+
+    public void deeds(List<Deed> all) {
+        deeds = List.copyOf(all);
+    }
+
+    public void depth(int functionsAround) {
+        depth = functionsAround;
+    }
+
+    public void overrides(Operation other) {
+        overridden.add(other);
+    }
+
+    public void overriddenBy(Operation other) {
+        overriders.add(other);
+    }
+
+    void number(int number) {
+        id = number;
+    }
+
+    @Override
+    public String toString() {
+        return home.qualifiedName() + "." + signature();
+    }
+}

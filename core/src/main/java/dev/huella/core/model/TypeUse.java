@@ -1,0 +1,74 @@
+package dev.huella.core.model;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A type at one place of use.
+ *
+ * @param text as written, for showing; empty when it was worked out
+ * @param type the type meant; null for primitives, type variables, and what is not known
+ * @param variable the type variable meant, or null
+ * @param dimensions pairs of array brackets
+ */
+public record TypeUse(String text, CodeType type, TypeVariable variable, List<TypeUse> arguments, int dimensions) {
+    public static final TypeUse UNKNOWN = new TypeUse("", null, null, List.of(), 0);
+
+    public TypeUse {
+        arguments = List.copyOf(arguments);
+    }
+
+    public static TypeUse of(CodeType type) {
+        return new TypeUse(type.name(), type, null, List.of(), 0);
+    }
+
+    public static TypeUse of(CodeType type, List<TypeUse> arguments) {
+        return new TypeUse(type.name(), type, null, arguments, 0);
+    }
+
+    public static TypeUse primitive(String name) {
+        return new TypeUse(name, null, null, List.of(), 0);
+    }
+
+    /** True when nothing at all is known of it. */
+    public boolean isUnknown() {
+        return type == null && variable == null && text.isEmpty();
+    }
+
+    public boolean isVoid() {
+        return type == null && variable == null && dimensions == 0 && text.equals("void");
+    }
+
+    /** The type meant, or the bound of the variable meant; null when neither is known. Arrays count as their elements. */
+    public CodeType erased() {
+        if (type != null || variable == null) {
+            return type;
+        }
+        return variable.bounds().isEmpty() ? null : variable.bounds().getFirst().type();
+    }
+
+    public TypeUse array(int more) {
+        return more == 0 ? this : new TypeUse(text, type, variable, arguments, dimensions + more);
+    }
+
+    /** One element of the array; the type itself when it is none. */
+    public TypeUse element() {
+        return dimensions == 0 ? this : new TypeUse(text, type, variable, arguments, dimensions - 1);
+    }
+
+    /** The same type with variables replaced by what they stand for. */
+    public TypeUse substitute(Map<TypeVariable, TypeUse> bindings) {
+        if (bindings.isEmpty()) {
+            return this;
+        }
+        if (variable != null) {
+            TypeUse bound = bindings.get(variable);
+            return bound == null ? this : bound.array(dimensions);
+        }
+        if (arguments.isEmpty()) {
+            return this;
+        }
+        return new TypeUse(text, type, null, arguments.stream().map(argument -> argument.substitute(bindings)).toList(),
+                dimensions);
+    }
+}

@@ -1,0 +1,100 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Setting;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.TypeVariable;
+import dev.huella.core.resolve.TypeNames.From;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** One body while it is being resolved: what is in sight, what stands around, and the deeds found so far. */
+final class Body {
+    final Resolution world;
+    final CodeType type;
+    final Operation operation;
+    final From from;
+    final Body enclosing;
+    final List<Deed> deeds = new ArrayList<>();
+    BodyScope scope;
+    Setting setting;
+    /** Values touched while a condition is read; null outside conditions. */
+    List<Flow> touched;
+    /** What a function written in place is to give back; null in the operation's own body. */
+    TypeUse functionResult;
+    private TypeUse yieldType = TypeUse.UNKNOWN;
+    private int choices;
+    private int functions;
+
+    Body(Resolution world, Operation operation, FileScope file, Body enclosing) {
+        this.world = world;
+        this.type = operation.home();
+        this.operation = operation;
+        this.enclosing = enclosing;
+        this.scope = new BodyScope(enclosing == null ? null : enclosing.scope);
+        Map<String, TypeVariable> variables = new HashMap<>();
+        if (enclosing != null) {
+            variables.putAll(enclosing.from.variables());
+        }
+        operation.variables().forEach(variable -> variables.put(variable.name(), variable));
+        this.from = new From(file, type, variables);
+    }
+
+    int nextChoice() {
+        return ++choices;
+    }
+
+    /** A number for the next function written in this body that has no name. */
+    int nextFunction() {
+        Body outermost = this;
+        while (outermost.enclosing != null && outermost.enclosing.type == type) {
+            outermost = outermost.enclosing;
+        }
+        return ++outermost.functions;
+    }
+
+    /** The type that a return hands out here. */
+    TypeUse resultType() {
+        return functionResult == null ? operation.returns() : functionResult;
+    }
+
+    /** Sets what the branches of a choice of values are to yield; returns what was set before. */
+    TypeUse expectYield(TypeUse expected) {
+        TypeUse before = yieldType;
+        yieldType = expected;
+        return before;
+    }
+
+    TypeUse yieldType() {
+        return yieldType;
+    }
+
+    void add(Deed deed) {
+        deeds.add(deed);
+    }
+
+    TypeUse use(TypeText text, Mention.Kind kind, SourceSpan at) {
+        TypeUse use = world.names.use(text, from);
+        HeadResolver.mention(type, use, kind, at);
+        return use;
+    }
+
+    /** Goes into something and comes back out when {@code inside} is done. */
+    void within(Setting inner, Runnable inside) {
+        Setting before = setting;
+        BodyScope scopeBefore = scope;
+        setting = inner;
+        scope = new BodyScope(scopeBefore);
+        inside.run();
+        setting = before;
+        scope = scopeBefore;
+    }
+}

@@ -1,0 +1,74 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
+import dev.huella.core.resolve.TypeDeclarer.Declared;
+import java.util.List;
+
+/** Third pass: what the bodies of one type do. Types declared inside bodies are read where they stand. */
+final class BodyResolver {
+    private final Resolution world;
+
+    BodyResolver(Resolution world) {
+        this.world = world;
+    }
+
+    /** All bodies of a type and of the types nested in it. */
+    void bodies(TypeDeclared facts, Body enclosing) {
+        Declared declared = world.declarer.of(facts);
+        CodeType type = declared.type();
+        if (enclosing != null) {
+            type.within(enclosing.operation);
+        }
+        List<OperationDeclared> written = facts.operations();
+        for (int i = 0; i < written.size(); i++) {
+            Operation operation = type.operations().get(i);
+            if (written.get(i).body() != null) {
+                body(operation, written.get(i), declared, enclosing);
+            }
+        }
+        for (int i = written.size(); i < type.operations().size(); i++) {
+            initialValues(type.operations().get(i), facts, declared, enclosing);
+        }
+        facts.nested().forEach(nested -> bodies(nested, enclosing));
+    }
+
+    private void body(Operation operation, OperationDeclared facts, Declared declared, Body enclosing) {
+        var body = new Body(world, operation, declared.file(), enclosing);
+        List<Parameter> parameters = operation.parameters();
+        for (int i = 0; i < parameters.size(); i++) {
+            Parameter parameter = parameters.get(i);
+            body.scope.declare(parameter.name(), Flow.of(new Origin.OfParameter(operation, i), parameter.type()),
+                    parameter.type());
+        }
+        new StepResolver(body, this).steps(facts.body());
+        operation.deeds(body.deeds);
+    }
+
+    private void initialValues(Operation operation, TypeDeclared facts, Declared declared, Body enclosing) {
+        if (operation.kind() != Kind.INITIALISER) {
+            return;
+        }
+        var body = new Body(world, operation, declared.file(), enclosing);
+        var steps = new StepResolver(body, this);
+        for (int i = 0; i < facts.fields().size(); i++) {
+            FieldDeclared field = facts.fields().get(i);
+            if (field.initial() != null && field.modifiers().has(Mark.STATIC) == operation.isStatic()) {
+                Field target = operation.home().fields().get(i);
+                Flow value = steps.values().flow(field.initial(), target.type(), field.name());
+                body.add(new Deed.Sets(target, true, value, null, field.at()));
+            }
+        }
+        operation.deeds(body.deeds);
+    }
+}

@@ -1,0 +1,211 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.TypeVariable;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Resolves calls and creations: which operation, what its result is, and what is handed through it. */
+final class CallResolver {
+    private final Body body;
+    private final ValueResolver values;
+    private final FunctionResolver functions;
+    private final Containers containers;
+    private final Overloads overloads;
+
+    CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
+        this.body = body;
+        this.values = values;
+        this.functions = functions;
+        this.containers = containers;
+        this.overloads = new Overloads(body.world);
+    }
+
+    Flow call(Value.Call call, boolean used) {
+        Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
+        if (receiver != null && ValueResolver.isType(receiver)) {
+            HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
+        }
+        List<Flow> plain = plainArguments(call.arguments());
+        Operation callee = receiver == null ? unqualified(call, plain) : qualified(call, receiver, plain);
+        Flow on = receiver == null ? impliedReceiver(callee) : receiver;
+        Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain);
+        List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings);
+        noteTests(call, on, arguments);
+        body.add(new Deed.Calls(callee, call.name(), on, arguments, used, body.setting, call.at()));
+        return result(callee, receiver == null ? null : on, on, arguments, bindings);
+    }
+
+    /** Arguments that are functions wait until it is known what is asked of them. */
+    private List<Flow> plainArguments(List<Value> arguments) {
+        List<Flow> flows = new ArrayList<>(arguments.size());
+        for (Value argument : arguments) {
+            flows.add(isFunction(argument) ? null : values.flow(argument));
+        }
+        return flows;
+    }
+
+    static boolean isFunction(Value value) {
+        return value instanceof Value.Function || value instanceof Value.Reference;
+    }
+
+    private Operation unqualified(Value.Call call, List<Flow> plain) {
+        for (CodeType type = body.type; type != null; type = type.outer()) {
+            List<Operation> found = body.world.members.operations(type, call.name());
+            if (!found.isEmpty() && (!found.getFirst().home().qualifiedName().equals("java.lang.Object")
+                    || type.outer() == null)) {
+                return overloads.choose(found, call.arguments(), plain);
+            }
+        }
+        for (var seen : body.from.file().memberImports()) {
+            String owner = seen.all() ? seen.name() : seen.name().substring(0, seen.name().lastIndexOf('.'));
+            CodeType type = seen.all() || seen.name().endsWith("." + call.name()) ? body.world.index.qualified(owner)
+                    : null;
+            List<Operation> found = type == null ? List.of() : body.world.members.operations(type, call.name());
+            if (!found.isEmpty()) {
+                return overloads.choose(found, call.arguments(), plain);
+            }
+        }
+        return null;
+    }
+
+    private Operation qualified(Value.Call call, Flow receiver, List<Flow> plain) {
+        CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
+        if (type == null) {
+            return null;
+        }
+        return overloads.choose(body.world.members.operations(type, call.name()), call.arguments(), plain);
+    }
+
+    /** The receiver of a call without one: this object, or one of those around it. */
+    private Flow impliedReceiver(Operation callee) {
+        if (callee == null) {
+            return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type));
+        }
+        if (callee.isStatic()) {
+            return Flow.of(new Origin.OfType(callee.home()), TypeUse.of(callee.home()));
+        }
+        for (CodeType type = body.type; type != null; type = type.outer()) {
+            if (body.world.supertypes.isA(type, callee.home())) {
+                return Flow.of(new Origin.Self(type), TypeUse.of(type));
+            }
+        }
+        return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type));
+    }
+
+    private Map<TypeVariable, TypeUse> bindings(Operation callee, Flow on, List<Flow> plain) {
+        if (callee == null) {
+            return Map.of();
+        }
+        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
+        TypeUse seen = body.world.supertypes.as(on.type(), callee.home());
+        if (seen != null) {
+            bindings.putAll(Supertypes.bindings(seen));
+        }
+        for (int i = 0; i < Math.min(plain.size(), callee.parameters().size()); i++) {
+            if (plain.get(i) != null) {
+                Inference.bind(callee.parameters().get(i).type(), plain.get(i).type(), bindings, body.world.supertypes);
+            }
+        }
+        return bindings;
+    }
+
+    private List<Flow> functionArguments(List<Value> written, List<Flow> plain, Operation callee,
+            Map<TypeVariable, TypeUse> bindings) {
+        List<Flow> all = new ArrayList<>(plain.size());
+        for (int i = 0; i < plain.size(); i++) {
+            Flow flow = plain.get(i);
+            if (flow == null) {
+                TypeUse declared = callee == null ? TypeUse.UNKNOWN : Overloads.parameterType(callee, i);
+                flow = values.flow(written.get(i), declared.substitute(bindings), "");
+                functions.bindResult(declared, bindings);
+            }
+            all.add(flow);
+        }
+        return all;
+    }
+
+    private void noteTests(Value.Call call, Flow on, List<Flow> arguments) {
+        if (!Conditions.asksPresence(call.name())) {
+            return;
+        }
+        Flow tested = arguments.size() == 1 ? arguments.getFirst() : on;
+        body.add(new Deed.TestsAbsence(tested, body.setting, call.at()));
+    }
+
+    private Flow result(Operation callee, Flow written, Flow on, List<Flow> arguments,
+            Map<TypeVariable, TypeUse> bindings) {
+        if (callee == null) {
+            return Flow.of(new Origin.Result(null, written == null ? null : written.origins().getFirst()),
+                    on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
+        }
+        TypeUse type = callee.returns().substitute(bindings);
+        if (on.type().dimensions() > 0 && callee.name().equals("clone")) {
+            return new Flow(on.origins().stream().map(origin -> (Origin) new Origin.CopyOf(origin)).toList(), on.type());
+        }
+        if (callee.home().external() || containers.isContainer(on.type())) {
+            List<Origin> through = containers.result(callee, on, type);
+            if (through.isEmpty() && callee.isStatic()) {
+                through = containers.fromArguments(callee, arguments, type);
+            }
+            if (!through.isEmpty()) {
+                return new Flow(through, type);
+            }
+        }
+        return Flow.of(new Origin.Result(callee, on.origins().getFirst()), type);
+    }
+
+    /** A new object. The type made in place for it is read here, where it can see the body around it. */
+    Flow create(Value.Create create, BodyResolver bodies) {
+        TypeUse use = body.use(create.type(), Mention.Kind.CREATED, create.at());
+        List<Flow> plain = plainArguments(create.arguments());
+        Operation constructor = use.type() == null ? null
+                : overloads.choose(Members.constructors(use.type()), create.arguments(), plain);
+        Map<TypeVariable, TypeUse> bindings = new HashMap<>(Supertypes.bindings(use));
+        List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings);
+        CodeType made = use.type();
+        if (create.body() != null) {
+            made = body.world.declarer.of(create.body()).type();
+            bodies.bodies(create.body(), body);
+        }
+        if (made == null) {
+            return Flow.of(Origin.UNKNOWN, use);
+        }
+        body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
+        List<Origin> origins = new ArrayList<>();
+        origins.add(new Origin.Fresh(made));
+        if (containers.isContainer(use)) {
+            arguments.stream().filter(argument -> containers.isContainer(argument.type()))
+                    .forEach(argument -> argument.origins().stream().filter(origin -> !(origin instanceof Origin.Fresh)
+                            && !(origin instanceof Origin.Unknown)).map(Origin.CopyOf::new).forEach(origins::add));
+            if (origins.size() > 1) {
+                origins.removeFirst();
+            }
+        }
+        return new Flow(origins, use);
+    }
+
+    /** A constructor hands on to another one. */
+    Flow construct(Value.Construct construct) {
+        List<Flow> plain = plainArguments(construct.arguments());
+        CodeType of = construct.ofSuper()
+                ? body.type.supertypes().isEmpty() ? null : body.type.supertypes().getFirst().type() : body.type;
+        Operation callee = of == null ? null
+                : overloads.choose(Members.constructors(of), construct.arguments(), plain);
+        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
+        List<Flow> arguments = functionArguments(construct.arguments(), plain, callee, bindings);
+        body.add(new Deed.Calls(callee, construct.ofSuper() ? "super" : "this",
+                Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)), arguments, false, body.setting,
+                construct.at()));
+        return Flow.UNKNOWN;
+    }
+}

@@ -1,0 +1,96 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Setting.Kind;
+import dev.huella.core.model.TypeUse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Reads what a branch depends on: which values, and whether it only asks if something is there. */
+final class Conditions {
+    private static final Set<String> PRESENT = Set.of("nonNull", "isPresent");
+    private static final Set<String> ABSENT = Set.of("isNull", "isEmpty");
+    private final Body body;
+    private final ValueResolver values;
+
+    Conditions(Body body, ValueResolver values) {
+        this.body = body;
+        this.values = values;
+    }
+
+    /** What a condition asks. {@code bindings}: variables that hold when it does. */
+    record Condition(List<Flow> about, Kind kind, List<Binding> bindings) {
+        static final Condition NONE = new Condition(List.of(), Kind.BRANCH, List.of());
+    }
+
+    /** A variable that a test of kind brings. */
+    record Binding(String name, Flow flow) {
+    }
+
+    Condition read(Value value) {
+        List<Flow> outer = body.touched;
+        body.touched = new ArrayList<>();
+        Flow whole = values.flow(value);
+        List<Flow> about = body.touched.isEmpty() ? List.of(whole) : List.copyOf(body.touched);
+        body.touched = outer;
+        List<Binding> bindings = new ArrayList<>();
+        collect(value, bindings);
+        return new Condition(about, kind(value), bindings);
+    }
+
+    /** Brings the variables of a condition into sight. */
+    void bind(Condition condition) {
+        condition.bindings().forEach(binding -> body.scope.declare(binding.name(), binding.flow(), binding.flow().type()));
+    }
+
+    /** A case label: kinds bind their variable, other values are only looked at. */
+    void label(Value label) {
+        if (label instanceof Value.KindTest test) {
+            Flow tested = values.flow(test);
+            List<Binding> bindings = new ArrayList<>();
+            collect(test, bindings);
+            bind(new Condition(List.of(tested), Kind.BRANCH, bindings));
+        }
+    }
+
+    private void collect(Value value, List<Binding> bindings) {
+        switch (value) {
+            case Value.KindTest test when test.binding() != null -> {
+                TypeUse type = body.use(test.type(), Mention.Kind.KIND_TEST, test.at());
+                bindings.add(new Binding(test.binding(), values.quietly(test.value()).as(type)));
+            }
+            case Value.Computed computed -> computed.parts().forEach(part -> collect(part, bindings));
+            default -> {
+                // nothing else binds
+            }
+        }
+    }
+
+    private static Kind kind(Value value) {
+        return switch (value) {
+            case Value.Same same when isNull(same.left()) || isNull(same.right()) ->
+                same.negated() ? Kind.PRESENCE : Kind.ABSENCE;
+            case Value.Call call when PRESENT.contains(call.name()) -> Kind.PRESENCE;
+            case Value.Call call when ABSENT.contains(call.name()) -> Kind.ABSENCE;
+            default -> Kind.BRANCH;
+        };
+    }
+
+    static boolean isNull(Value value) {
+        return value instanceof Literal literal && literal.kind() == Literal.Kind.NULL;
+    }
+
+    /** Notes the test when a comparison or call asks whether something is there. */
+    static void noteAbsence(Value value, Flow tested, Body body) {
+        body.add(new Deed.TestsAbsence(tested, body.setting, value.at()));
+    }
+
+    static boolean asksPresence(String operation) {
+        return PRESENT.contains(operation) || operation.equals("isNull");
+    }
+}

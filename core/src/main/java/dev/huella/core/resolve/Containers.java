@@ -1,0 +1,83 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.LibraryKnowledge.Kept;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Follows elements through the library's containers: copies, views, iterators and streams keep what they go over. */
+final class Containers {
+    private final LibraryKnowledge library;
+
+    Containers(LibraryKnowledge library) {
+        this.library = library;
+    }
+
+    boolean isContainer(TypeUse type) {
+        return type.dimensions() > 0 || type.type() != null && library.container(type) != null;
+    }
+
+    /** One element of an array or container. */
+    Flow element(Flow of) {
+        TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
+        return new Flow(of.origins().stream().map(Containers::elementOf).toList(), type);
+    }
+
+    static Origin elementOf(Origin container) {
+        return container instanceof Origin.Fresh || container == Origin.UNKNOWN ? Origin.UNKNOWN
+                : new Origin.ElementOf(container);
+    }
+
+    private TypeUse keptType(TypeUse type) {
+        Kept kept = type.type() == null ? null : library.container(type);
+        return kept == null ? TypeUse.UNKNOWN : kept.element();
+    }
+
+    /** What a library's operation on a container gives back: an element, or something over the same elements. */
+    List<Origin> result(Operation callee, Flow receiver, TypeUse result) {
+        if (!isContainer(receiver.type())) {
+            return List.of();
+        }
+        boolean same = isContainer(result) || result.isUnknown() && isContainer(callee.returns());
+        boolean element = callee.returns().variable() != null && callee.returns().dimensions() == 0;
+        if (!same && !element) {
+            return List.of();
+        }
+        List<Origin> found = new ArrayList<>();
+        for (Origin origin : receiver.origins()) {
+            if (origin instanceof Origin.Fresh || origin instanceof Origin.Unknown) {
+                continue;
+            }
+            found.add(!same ? elementOf(origin)
+                    : origin instanceof Origin.CopyOf ? origin : new Origin.CopyOf(origin));
+        }
+        return found;
+    }
+
+    /** What a library's operation without a container receiver hands on from its arguments. */
+    List<Origin> fromArguments(Operation callee, List<Flow> arguments, TypeUse result) {
+        List<Origin> found = new ArrayList<>();
+        boolean container = isContainer(result);
+        for (int i = 0; i < arguments.size(); i++) {
+            Flow argument = arguments.get(i);
+            TypeUse declared = i < callee.parameters().size() ? callee.parameters().get(i).type() : TypeUse.UNKNOWN;
+            boolean handedOn = callee.returns().variable() != null
+                    && callee.returns().variable() == declared.variable();
+            for (Origin origin : argument.origins()) {
+                if (handedOn || container && origin instanceof Origin.OfFunction) {
+                    found.add(origin);
+                } else if (container && isContainer(argument.type()) && !(origin instanceof Origin.Unknown)
+                        && !(origin instanceof Origin.Constant)) {
+                    found.add(origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction ? origin
+                            : new Origin.CopyOf(origin));
+                } else if (container && origin instanceof Origin.Fresh) {
+                    found.add(origin);
+                }
+            }
+        }
+        return found;
+    }
+}

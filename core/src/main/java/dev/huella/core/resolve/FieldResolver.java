@@ -1,0 +1,87 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Field.Held;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Multiplicity;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.LibraryKnowledge.Kept;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What fields hold: containers are looked into; where their element is not written, what is put in them tells. */
+final class FieldResolver {
+    private final LibraryKnowledge library;
+    private final Map<Field, TypeUse> putIn = new IdentityHashMap<>();
+
+    private FieldResolver(LibraryKnowledge library) {
+        this.library = library;
+    }
+
+    static void resolve(List<CodeType> types, LibraryKnowledge library) {
+        var resolver = new FieldResolver(library);
+        types.forEach(type -> type.operations().forEach(resolver::collect));
+        types.forEach(type -> type.fields().forEach(field -> field.held(resolver.held(field))));
+    }
+
+    private void collect(Operation operation) {
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && library.adds(calls.name()) && !calls.arguments().isEmpty()) {
+                note(calls.receiver(), calls.arguments().getLast());
+            } else if (deed instanceof Deed.Stores stores) {
+                note(stores.container(), stores.value());
+            }
+        }
+    }
+
+    private void note(Flow container, Flow value) {
+        if (value.type().erased() == null) {
+            return;
+        }
+        for (Origin origin : container.origins()) {
+            if (origin instanceof Origin.OfField(Field field, boolean _)) {
+                putIn.merge(field, value.type(), FieldResolver::wider);
+            }
+        }
+    }
+
+    private static TypeUse wider(TypeUse one, TypeUse other) {
+        var above = new Supertypes();
+        return above.isA(one.erased(), other.erased()) ? other : one;
+    }
+
+    private Held held(Field field) {
+        TypeUse type = field.type();
+        Multiplicity many = Multiplicity.ONE;
+        CodeType container = null;
+        if (type.dimensions() > 0) {
+            many = Multiplicity.MANY;
+            type = type.element();
+        }
+        for (int depth = 0; depth < 4; depth++) {
+            Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
+            if (kept == null || !type.type().external()) {
+                break;
+            }
+            container = container == null ? type.type() : container;
+            many = many == Multiplicity.MANY || !kept.kind().optional() && !kept.kind().single() ? Multiplicity.MANY
+                    : Multiplicity.OPTIONAL;
+            type = kept.element();
+        }
+        boolean open = type.erased() == null && !isPrimitive(type)
+                || type.erased() != null && type.erased().qualifiedName().equals("java.lang.Object");
+        if (open && many == Multiplicity.MANY && putIn.containsKey(field)) {
+            type = putIn.get(field);
+        }
+        return new Held(type, many, container);
+    }
+
+    private static boolean isPrimitive(TypeUse type) {
+        return type.type() == null && type.variable() == null && !type.text().isEmpty();
+    }
+}

@@ -1,0 +1,203 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.TypeVariable;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Functions written in place and operations meant by name: realisations of the interface that is asked for. */
+final class FunctionResolver {
+    private final Body body;
+    private final StepResolver steps;
+    private final ValueResolver values;
+    private TypeUse lastResult = TypeUse.UNKNOWN;
+
+    FunctionResolver(Body body, StepResolver steps, ValueResolver values) {
+        this.body = body;
+        this.steps = steps;
+        this.values = values;
+    }
+
+    /** After a function was read as an argument: what it gives back binds the variable in the declared result. */
+    void bindResult(TypeUse declared, Map<TypeVariable, TypeUse> bindings) {
+        CodeType asked = declared.type();
+        Operation single = asked == null ? null : body.world.members.single(asked);
+        if (single != null && !lastResult.isUnknown()) {
+            TypeUse result = single.returns().substitute(Supertypes.bindings(declared));
+            Inference.bind(result, lastResult, bindings, body.world.supertypes);
+        }
+    }
+
+    Flow function(Value.Function function, TypeUse expected, String holder) {
+        CodeType asked = expected.dimensions() > 0 ? null : expected.type();
+        Operation single = asked == null ? null : body.world.members.single(asked);
+        TypeUse seen = single == null ? null : body.world.supertypes.as(expected, single.home());
+        Map<TypeVariable, TypeUse> bindings = seen == null ? Map.of() : Supertypes.bindings(seen);
+        int first = body.deeds.size();
+        TypeUse outerResult = body.functionResult;
+        body.functionResult = single == null ? TypeUse.UNKNOWN : single.returns().substitute(bindings);
+        var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
+        CodeType type = single == null ? null : realisation(asked, expected, holder, function.at());
+        Operation own = type == null ? null : operation(type, single, bindings, function, function.at());
+        body.within(inside, () -> {
+            for (int i = 0; i < function.parameters().size(); i++) {
+                declareParameter(function, i, single, bindings, own);
+            }
+            steps.steps(function.body());
+        });
+        body.functionResult = outerResult;
+        List<Deed> deeds = new ArrayList<>(body.deeds.subList(first, body.deeds.size()));
+        lastResult = result(deeds, inside);
+        if (own == null) {
+            return Flow.of(Origin.UNKNOWN, expected);
+        }
+        own.deeds(deeds);
+        own.depth(depth(inside));
+        return Flow.of(new Origin.OfFunction(type), expected);
+    }
+
+    private static int depth(Setting setting) {
+        int depth = 0;
+        for (Setting at = setting; at != null; at = at.outer()) {
+            depth += at.kind() == Setting.Kind.FUNCTION ? 1 : 0;
+        }
+        return depth;
+    }
+
+    private void declareParameter(Value.Function function, int index, Operation single,
+            Map<TypeVariable, TypeUse> bindings, Operation own) {
+        var parameter = function.parameters().get(index);
+        TypeUse type = parameter.type() != null
+                ? body.use(parameter.type(), dev.huella.core.model.Mention.Kind.LOCAL, function.at())
+                : single != null && index < single.parameters().size()
+                        ? single.parameters().get(index).type().substitute(bindings) : TypeUse.UNKNOWN;
+        Origin origin = own == null ? new Origin.OfFunctionParameter(index) : new Origin.OfParameter(own, index);
+        body.scope.declare(parameter.name(), Flow.of(origin, type), type);
+    }
+
+    /** The type of what the function gives back. */
+    private static TypeUse result(List<Deed> deeds, Setting inside) {
+        for (Deed deed : deeds) {
+            if (deed instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
+                    && innermostFunction(within) == inside && !value.type().isUnknown()) {
+                return value.type();
+            }
+        }
+        return TypeUse.UNKNOWN;
+    }
+
+    private static Setting innermostFunction(Setting setting) {
+        Setting at = setting;
+        while (at != null && at.kind() != Setting.Kind.FUNCTION) {
+            at = at.outer();
+        }
+        return at;
+    }
+
+    private CodeType realisation(CodeType asked, TypeUse expected, String holder, SourceSpan at) {
+        String name = holder.isEmpty() ? asked.name() + body.nextFunction() : holder;
+        String qualified = holder.isEmpty() || body.operation.kind() == OperationDeclared.Kind.INITIALISER
+                ? body.type.qualifiedName() + "." + name
+                : body.type.qualifiedName() + "." + body.operation.name() + "." + name;
+        var type = new CodeType(name, qualified, TypeKind.FUNCTION, Modifiers.NONE.with(Visibility.PRIVATE), at,
+                body.type, true);
+        type.language(body.type.language());
+        type.within(body.operation);
+        type.supertypes(List.of(expected));
+        body.world.functions.add(type);
+        return type;
+    }
+
+    private Operation operation(CodeType type, Operation single, Map<TypeVariable, TypeUse> bindings,
+            Value.Function function, SourceSpan at) {
+        var operation = new Operation(type, single.name(), OperationDeclared.Kind.OPERATION,
+                Modifiers.NONE.with(Visibility.PUBLIC), true, at);
+        List<Parameter> parameters = new ArrayList<>();
+        for (int i = 0; i < single.parameters().size(); i++) {
+            String name = function == null || i >= function.parameters().size() ? "p" + i
+                    : function.parameters().get(i).name();
+            parameters.add(new Parameter(name, single.parameters().get(i).type().substitute(bindings)));
+        }
+        operation.signature(List.of(), parameters, single.returns().substitute(bindings));
+        type.add(operation);
+        return operation;
+    }
+
+    /** {@code Type::name}, {@code value::name}, {@code Type::new}. */
+    Flow reference(Value.Reference reference, TypeUse expected) {
+        Flow of = reference.type() != null
+                ? typeFlow(body.use(reference.type(), dev.huella.core.model.Mention.Kind.STATIC, reference.at()))
+                : values.flow(reference.of());
+        CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
+        boolean ofType = ValueResolver.isType(of);
+        if (ofType && owner != null) {
+            HeadResolver.mention(body.type, TypeUse.of(owner), reference.name().equals("new")
+                    ? dev.huella.core.model.Mention.Kind.CREATED : dev.huella.core.model.Mention.Kind.STATIC,
+                    reference.at());
+        }
+        CodeType asked = expected.dimensions() > 0 ? null : expected.type();
+        Operation single = asked == null ? null : body.world.members.single(asked);
+        Operation meant = meant(reference, owner, single, ofType);
+        lastResult = reference.name().equals("new") ? of.type()
+                : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
+        if (single == null) {
+            noteUse(reference, owner, meant, of, body.deeds);
+            return Flow.of(Origin.UNKNOWN, expected);
+        }
+        String holder = reference.name().equals("new") ? "" : reference.name();
+        CodeType type = realisation(asked, expected, owner != null && !holder.isEmpty() ? holder : "", reference.at());
+        TypeUse seen = body.world.supertypes.as(expected, single.home());
+        Operation own = operation(type, single, seen == null ? Map.of() : Supertypes.bindings(seen), null,
+                reference.at());
+        List<Deed> deeds = new ArrayList<>();
+        noteUse(reference, owner, meant, ofType && meant != null && !meant.isStatic() && !own.parameters().isEmpty()
+                ? Flow.of(new Origin.OfParameter(own, 0), own.parameters().getFirst().type()) : of, deeds);
+        own.deeds(deeds);
+        body.deeds.addAll(deeds);
+        own.depth(depth(body.setting) + 1);
+        return Flow.of(new Origin.OfFunction(type), expected);
+    }
+
+    private static Flow typeFlow(TypeUse use) {
+        return use.type() == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(use.type()), use);
+    }
+
+    private Operation meant(Value.Reference reference, CodeType owner, Operation single, boolean ofType) {
+        if (owner == null || reference.name().equals("new")) {
+            return null;
+        }
+        List<Operation> named = body.world.members.operations(owner, reference.name());
+        int asked = single == null ? -1 : single.parameters().size();
+        return named.stream().filter(operation -> asked < 0
+                || operation.parameters().size() == (ofType && !operation.isStatic() ? asked - 1 : asked))
+                .findFirst().orElse(named.isEmpty() ? null : named.getFirst());
+    }
+
+    private void noteUse(Value.Reference reference, CodeType owner, Operation meant, Flow receiver, List<Deed> into) {
+        var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
+        if (reference.name().equals("new")) {
+            if (owner != null) {
+                into.add(new Deed.Creates(owner, null, List.of(), inside, reference.at()));
+                into.add(new Deed.Returns(Flow.of(new Origin.Fresh(owner), TypeUse.of(owner)), inside, reference.at()));
+            }
+            return;
+        }
+        into.add(new Deed.Calls(meant, reference.name(), receiver, List.of(), true, inside, reference.at()));
+        into.add(new Deed.Returns(Flow.of(new Origin.Result(meant, receiver.origins().getFirst()),
+                meant == null ? TypeUse.UNKNOWN : meant.returns()), inside, reference.at()));
+    }
+}

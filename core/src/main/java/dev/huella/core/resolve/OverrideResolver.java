@@ -1,0 +1,62 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.TypeUse;
+import java.util.List;
+
+/** Which operation stands in place of which. */
+final class OverrideResolver {
+    private OverrideResolver() {
+    }
+
+    static void resolve(List<CodeType> types, Supertypes supertypes) {
+        for (CodeType type : types) {
+            for (Operation operation : type.operations()) {
+                if (operation.kind() == Kind.OPERATION && !operation.isStatic()) {
+                    link(operation, supertypes);
+                }
+            }
+        }
+    }
+
+    private static void link(Operation operation, Supertypes supertypes) {
+        for (CodeType above : supertypes.above(operation.home())) {
+            for (Operation other : above.operations()) {
+                if (other.name().equals(operation.name()) && stands(operation, other)) {
+                    operation.overrides(other);
+                    if (!above.external()) {
+                        other.overriddenBy(operation);
+                    }
+                    break;
+                }
+            }
+        }
+    }
+
+    private static boolean stands(Operation operation, Operation other) {
+        if (other.isStatic() || other.kind() != Kind.OPERATION
+                || other.modifiers().visibility() == Visibility.PRIVATE
+                || operation.parameters().size() != other.parameters().size()) {
+            return false;
+        }
+        for (int i = 0; i < operation.parameters().size(); i++) {
+            if (!same(operation.parameters().get(i).type(), other.parameters().get(i).type())) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The one above may speak of a type variable where this one says what it stands for. */
+    private static boolean same(TypeUse own, TypeUse above) {
+        if (above.variable() != null || own.variable() != null || own.isUnknown() || above.isUnknown()) {
+            return true;
+        }
+        return own.dimensions() == above.dimensions()
+                && (own.type() != null || above.type() != null ? own.type() == above.type()
+                        : own.text().equals(above.text()));
+    }
+}

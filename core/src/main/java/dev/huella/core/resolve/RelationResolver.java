@@ -1,0 +1,112 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Multiplicity;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Relation;
+import dev.huella.core.model.Relation.Kind;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Gathers the relations between types, each with every place that causes it. */
+final class RelationResolver {
+    private final LibraryKnowledge library;
+    private final Map<Key, List<SourceSpan>> places = new LinkedHashMap<>();
+
+    RelationResolver(LibraryKnowledge library) {
+        this.library = library;
+    }
+
+    /** What makes two causes one relation. */
+    private record Key(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype) {
+    }
+
+    List<Relation> relations(List<CodeType> types) {
+        var ownership = new Ownership(types);
+        for (CodeType type : types) {
+            above(type);
+            if (type.outer() != null) {
+                note(Kind.NESTING, type, type.outer(), "", null, "", type.place());
+            }
+            type.fields().forEach(field -> held(field, ownership));
+            type.operations().forEach(operation -> operation.deeds().forEach(deed -> deed(operation, deed)));
+        }
+        types.forEach(this::uses);
+        List<Relation> found = new ArrayList<>();
+        places.forEach((key, at) -> found.add(new Relation(key.kind, key.from, key.to, key.role, key.many,
+                key.stereotype, at.stream().distinct().sorted().toList())));
+        return found;
+    }
+
+    private void note(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype,
+            SourceSpan at) {
+        places.computeIfAbsent(new Key(kind, from, to, role, many, stereotype), key -> new ArrayList<>(1)).add(at);
+    }
+
+    private void above(CodeType type) {
+        for (TypeUse use : type.supertypes()) {
+            CodeType above = use.type();
+            if (above != null) {
+                boolean realised = above.kind().promises() && !type.kind().promises();
+                note(realised ? Kind.REALIZATION : Kind.GENERALIZATION, type, above, "", null, "",
+                        firstLine(type.place()));
+            }
+        }
+    }
+
+    private static SourceSpan firstLine(SourceSpan at) {
+        return new SourceSpan(at.file(), at.line(), at.column(), at.line(), at.column());
+    }
+
+    private void held(Field field, Ownership ownership) {
+        CodeType part = field.held().type().erased();
+        if (part == null || library.plain(part) || field.kind() == FieldDeclared.Kind.CONSTANT) {
+            return;
+        }
+        note(ownership.kind(field), field.home(), part, field.name(), field.held().many(), "", field.place());
+    }
+
+    private void deed(Operation operation, Deed deed) {
+        CodeType from = operation.home();
+        if (operation.depth() == 0 || from.kind() != dev.huella.core.facts.TypeKind.FUNCTION) {
+            switch (deed) {
+                case Deed.Creates creates when creates.type() != from && !library.plain(creates.type()) ->
+                    note(Kind.DEPENDENCY, from, creates.type(), "", null, "create", creates.at());
+                case Deed.Calls calls when calls.callee() != null -> called(from, calls);
+                default -> {
+                    // other deeds relate no types that are not mentioned
+                }
+            }
+        }
+    }
+
+    private void called(CodeType from, Deed.Calls calls) {
+        CodeType received = calls.receiver().type().dimensions() > 0 ? null : calls.receiver().type().erased();
+        CodeType to = received == null ? calls.callee().home() : received;
+        boolean own = calls.receiver().anyOf(dev.huella.core.model.Origin.Self.class);
+        if (to != from && !own && !library.plain(to)) {
+            note(Kind.DEPENDENCY, from, to, "", null, "call", calls.at());
+        }
+    }
+
+    /** Names that cause no stronger relation. */
+    private void uses(CodeType type) {
+        for (Mention mention : type.mentions()) {
+            boolean weak = switch (mention.kind()) {
+                case SUPERTYPE, FIELD, CREATED -> false;
+                case PARAMETER, RESULT, LOCAL, STATIC, CAST, KIND_TEST, OTHER -> true;
+            };
+            if (weak && mention.to() != type && !library.plain(mention.to())) {
+                note(Kind.DEPENDENCY, type, mention.to(), "", null, "use", mention.at());
+            }
+        }
+    }
+}

@@ -1,0 +1,169 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.model.Setting.Kind;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.Conditions.Condition;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Resolves the steps of one body, in order. */
+final class StepResolver {
+    private final Body body;
+    private final BodyResolver bodies;
+    private final ValueResolver values;
+    private final Conditions conditions;
+    /** Values that the branches of a choice yield, innermost choice last; null entries are never kept. */
+    private final List<List<Flow>> yielded = new ArrayList<>();
+
+    StepResolver(Body body, BodyResolver bodies) {
+        this.body = body;
+        this.bodies = bodies;
+        this.values = new ValueResolver(body, this);
+        this.conditions = new Conditions(body, values);
+    }
+
+    ValueResolver values() {
+        return values;
+    }
+
+    BodyResolver bodies() {
+        return bodies;
+    }
+
+    void steps(List<Step> steps) {
+        steps.forEach(this::step);
+    }
+
+    private void step(Step step) {
+        switch (step) {
+            case Step.Declare declare -> declare(declare);
+            case Step.Do(Value value, var _) -> values.effect(value);
+            case Step.Return back -> body.add(new Deed.Returns(back.value() == null ? null
+                    : values.flow(back.value(), body.resultType(), ""), body.setting, back.at()));
+            case Step.Yield yield -> yields(yield);
+            case Step.Throw(Value value, var at) -> {
+                CodeType error = values.flow(value).type().erased();
+                body.add(new Deed.Throws(error, body.setting, at));
+            }
+            case Step.Leave(boolean whole, var at) -> body.add(new Deed.Leaves(whole, body.setting, at));
+            case Step.Choose choose -> choose(choose);
+            case Step.Loop loop -> loop(loop);
+            case Step.Block block -> block(block);
+            case Step.Local(var type, var _) -> bodies.bodies(type, body);
+        }
+    }
+
+    private void declare(Step.Declare declare) {
+        TypeUse written = declare.type() == null ? TypeUse.UNKNOWN
+                : body.use(declare.type(), Mention.Kind.LOCAL, declare.at());
+        Flow first = declare.initial() == null ? new Flow(List.of(), written)
+                : values.flow(declare.initial(), written, declare.name());
+        body.scope.declare(declare.name(), first, written.isUnknown() ? first.type() : written);
+    }
+
+    private void yields(Step.Yield yield) {
+        Flow flow = yield.value() == null ? Flow.UNKNOWN
+                : values.flow(yield.value(), body.yieldType(), "");
+        if (yielded.isEmpty()) {
+            body.add(new Deed.Yields(flow, body.setting, yield.at()));
+        } else {
+            yielded.getLast().add(flow);
+        }
+    }
+
+    private void choose(Step.Choose choose) {
+        Condition condition = conditions.read(choose.on());
+        branches(choose.branches(), condition, choose.complete(), choose.at());
+    }
+
+    /** The branches of a choice of values; what they yield is the result. */
+    Flow either(Value.Either either, TypeUse expected) {
+        Condition condition = conditions.read(either.on());
+        List<Flow> results = new ArrayList<>();
+        yielded.add(results);
+        TypeUse outer = body.expectYield(expected);
+        branches(either.branches(), condition, either.complete(), either.at());
+        body.expectYield(outer);
+        yielded.removeLast();
+        List<Origin> origins = new ArrayList<>();
+        TypeUse type = expected;
+        for (Flow flow : results) {
+            flow.origins().stream().filter(origin -> !origins.contains(origin)).forEach(origins::add);
+            type = type.isUnknown() ? flow.type() : type;
+        }
+        return new Flow(origins, type);
+    }
+
+    private void branches(List<Step.Branch> branches, Condition condition, boolean complete,
+            dev.huella.core.source.SourceSpan at) {
+        int choice = body.nextChoice();
+        body.add(new Deed.Chooses(condition.about(), branches.size(), complete, choice, body.setting, at));
+        Setting outer = body.setting;
+        for (int i = 0; i < branches.size(); i++) {
+            Step.Branch branch = branches.get(i);
+            Kind kind = branch.labels().isEmpty() ? opposite(condition.kind()) : condition.kind();
+            var inner = new Setting(outer, kind, condition.about(), choice, i);
+            body.within(inner, () -> {
+                conditions.bind(condition);
+                branch.labels().forEach(conditions::label);
+                steps(branch.steps());
+            });
+        }
+        if (branches.size() == 1 && condition.kind() == Kind.BRANCH) {
+            conditions.bind(condition); // "if (!(x instanceof T t)) return;" leaves t in sight
+        }
+    }
+
+    private static Kind opposite(Kind kind) {
+        return switch (kind) {
+            case PRESENCE -> Kind.ABSENCE;
+            case ABSENCE -> Kind.PRESENCE;
+            default -> Kind.REST;
+        };
+    }
+
+    private void loop(Step.Loop loop) {
+        if (loop.variable() == null) {
+            Condition condition = loop.over() == null ? Condition.NONE : conditions.read(loop.over());
+            var inner = new Setting(body.setting, Kind.WHILE, condition.about(), 0, 0);
+            body.within(inner, () -> {
+                conditions.bind(condition);
+                steps(loop.body());
+            });
+            return;
+        }
+        Flow over = values.flow(loop.over());
+        body.add(new Deed.GoesThrough(over, body.setting, loop.at()));
+        TypeUse written = loop.type() == null ? TypeUse.UNKNOWN
+                : body.use(loop.type(), Mention.Kind.LOCAL, loop.at());
+        Flow element = values.containers().element(over);
+        TypeUse type = written.isUnknown() ? element.type() : written;
+        var inner = new Setting(body.setting, Kind.EACH, List.of(over), 0, 0);
+        body.within(inner, () -> {
+            body.scope.declare(loop.variable(), element, type);
+            steps(loop.body());
+        });
+    }
+
+    private void block(Step.Block block) {
+        Setting outer = body.setting;
+        if (block.lock() != null) {
+            Flow lock = values.flow(block.lock());
+            body.within(new Setting(outer, Kind.LOCK, List.of(lock), 0, 0), () -> steps(block.steps()));
+            return;
+        }
+        body.within(outer, () -> steps(block.steps()));
+        if (!block.onError().isEmpty()) {
+            body.within(new Setting(outer, Kind.ON_ERROR, List.of(), 0, 0), () -> steps(block.onError()));
+        }
+        body.within(outer, () -> steps(block.always()));
+    }
+}

@@ -1,0 +1,86 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.TypeVariable;
+import java.util.ArrayDeque;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Questions about what is above a type. Answers are kept once supertypes are settled. */
+final class Supertypes {
+    private final Map<CodeType, Set<CodeType>> above = new ConcurrentHashMap<>();
+    private volatile boolean settled;
+
+    /** From now on supertypes do not change any more, and answers may be kept. */
+    void settle() {
+        settled = true;
+    }
+
+    /** All types above, nearest first, itself not among them. */
+    Set<CodeType> above(CodeType type) {
+        Set<CodeType> known = above.get(type);
+        if (known == null) {
+            known = collect(type);
+            if (settled) {
+                above.put(type, known);
+            }
+        }
+        return known;
+    }
+
+    private static Set<CodeType> collect(CodeType type) {
+        Set<CodeType> found = new LinkedHashSet<>();
+        Deque<CodeType> open = new ArrayDeque<>(List.of(type));
+        while (!open.isEmpty()) {
+            for (TypeUse use : open.poll().supertypes()) {
+                if (use.type() != null && use.type() != type && found.add(use.type())) {
+                    open.add(use.type());
+                }
+            }
+        }
+        return Collections.unmodifiableSet(found);
+    }
+
+    boolean isA(CodeType type, CodeType other) {
+        return type == other || above(type).contains(other);
+    }
+
+    /** What a use's arguments bind the type's variables to. */
+    static Map<TypeVariable, TypeUse> bindings(TypeUse use) {
+        List<TypeVariable> variables = use.type() == null ? List.of() : use.type().variables();
+        if (variables.isEmpty() || use.arguments().isEmpty()) {
+            return Map.of();
+        }
+        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
+        for (int i = 0; i < Math.min(variables.size(), use.arguments().size()); i++) {
+            bindings.put(variables.get(i), use.arguments().get(i));
+        }
+        return bindings;
+    }
+
+    /** The use seen as a supertype, arguments carried along; null when it is none. */
+    TypeUse as(TypeUse use, CodeType target) {
+        if (use.type() == null || !isA(use.type(), target)) {
+            return null;
+        }
+        if (use.type() == target) {
+            return use;
+        }
+        Map<TypeVariable, TypeUse> bindings = bindings(use);
+        for (TypeUse direct : use.type().supertypes()) {
+            TypeUse found = direct.type() == null || direct.type() == use.type() ? null
+                    : as(direct.substitute(bindings), target);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,20 @@
+package dev.huella.core.source;
+
+/** How long work tells how far it is, and learns that it is no longer wanted. Called from several threads. */
+public interface Work {
+    Work QUIET = (stage, done, known) -> {
+    };
+
+    /** Some of what is known has been done. */
+    void progress(Stage stage, long done, long known);
+
+    /** True when the work should end early; what is done so far is used. */
+    default boolean stopped() {
+        return false;
+    }
+
+    /** The parts of a run, in order. */
+    enum Stage {
+        LISTING, READING, RESOLVING, MATCHING
+    }
+}
