@@ -30,8 +30,8 @@ public sealed interface Origin {
     record ElementOf(Origin container) implements Origin {
     }
 
-    /** A container with the same elements as another: a copy, a view, a stream over it. */
-    record CopyOf(Origin container) implements Origin {
+    /** A container with the same elements as another. {@code detached}: later changes of the other do not show in it. */
+    record CopyOf(Origin container, boolean detached) implements Origin {
     }
 
     /** A function, or an object that stands for one. */

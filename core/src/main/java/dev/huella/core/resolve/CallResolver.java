@@ -150,7 +150,7 @@ final class CallResolver {
         }
         TypeUse type = callee.returns().substitute(bindings);
         if (on.type().dimensions() > 0 && callee.name().equals("clone")) {
-            return new Flow(on.origins().stream().map(origin -> (Origin) new Origin.CopyOf(origin)).toList(), on.type());
+            return new Flow(on.origins().stream().map(origin -> Containers.copy(origin, true)).toList(), on.type());
         }
         if (callee.home().external() || containers.isContainer(on.type())) {
             List<Origin> through = containers.result(callee, on, type);
@@ -186,7 +186,7 @@ final class CallResolver {
         if (containers.isContainer(use)) {
             arguments.stream().filter(argument -> containers.isContainer(argument.type()))
                     .forEach(argument -> argument.origins().stream().filter(origin -> !(origin instanceof Origin.Fresh)
-                            && !(origin instanceof Origin.Unknown)).map(Origin.CopyOf::new).forEach(origins::add));
+                            && !(origin instanceof Origin.Unknown)).map(origin -> Containers.copy(origin, true)).forEach(origins::add));
             if (origins.size() > 1) {
                 origins.removeFirst();
             }

@@ -51,10 +51,19 @@ final class Containers {
             if (origin instanceof Origin.Fresh || origin instanceof Origin.Unknown) {
                 continue;
             }
-            found.add(!same ? elementOf(origin)
-                    : origin instanceof Origin.CopyOf ? origin : new Origin.CopyOf(origin));
+            found.add(!same ? elementOf(origin) : copy(origin, detached(callee, result)));
         }
         return found;
+    }
+
+    static Origin copy(Origin origin, boolean detached) {
+        return origin instanceof Origin.CopyOf(Origin inner, boolean before)
+                ? new Origin.CopyOf(inner, before || detached) : new Origin.CopyOf(origin, detached);
+    }
+
+    private boolean detached(Operation callee, TypeUse result) {
+        return !library.views(callee.name())
+                && (result.type() == null || !library.stepsThrough(result.type()));
     }
 
     /** What a library's operation without a container receiver hands on from its arguments. */
@@ -72,7 +81,7 @@ final class Containers {
                 } else if (container && isContainer(argument.type()) && !(origin instanceof Origin.Unknown)
                         && !(origin instanceof Origin.Constant)) {
                     found.add(origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction ? origin
-                            : new Origin.CopyOf(origin));
+                            : copy(origin, detached(callee, result)));
                 } else if (container && origin instanceof Origin.Fresh) {
                     found.add(origin);
                 }

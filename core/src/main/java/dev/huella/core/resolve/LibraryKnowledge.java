@@ -103,6 +103,18 @@ public final class LibraryKnowledge {
         return words.get("iterators").contains(type.qualifiedName());
     }
 
+    /** True for operations that give a look at a container rather than a copy of it. */
+    public boolean views(String operation) {
+        return words.get("views").contains(operation) || operation.startsWith("unmodifiable")
+                || operation.startsWith("synchronized");
+    }
+
+    /** True for iterators and streams, subtypes included. */
+    public boolean stepsThrough(CodeType type) {
+        return iterator(type) && !type.qualifiedName().equals("java.lang.Iterable") || type.supertypes().stream()
+                .anyMatch(use -> use.type() != null && use.type() != type && stepsThrough(use.type()));
+    }
+
     /** True for values, containers and other types that every program uses and none adapts. */
     public boolean plain(CodeType type) {
         return type.external() && words.get("plain").contains(type.namespace());

@@ -1,0 +1,59 @@
+package dev.huella.core.conformance;
+
+import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.match.Inquiry;
+import dev.huella.core.match.Inquiry.Answer;
+import dev.huella.core.match.PatternInstance;
+import dev.huella.core.model.Element;
+import dev.huella.core.molde.PatternDefinition.Obligation;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Asks of an instance all that its pattern owes. */
+public final class ConformanceCheck {
+    private static final Pattern ROLE = Pattern.compile("\\{([^}]+)\\}");
+    private final Inquiry inquiry;
+
+    public ConformanceCheck(Inquiry inquiry) {
+        this.inquiry = inquiry;
+    }
+
+    /** One verdict for each obligation, in the order of the definition. */
+    public List<Verdict> verdicts(PatternInstance instance) {
+        return instance.pattern().obligations().stream().map(obligation -> verdict(instance, obligation)).toList();
+    }
+
+    private Verdict verdict(PatternInstance instance, Obligation obligation) {
+        Answer answer = inquiry.everyHolds(instance, obligation.owed());
+        return switch (answer.outcome()) {
+            case HOLDS -> new Verdict(obligation, Kind.MET, obligation.about() + ".", answer.places());
+            case FAILS -> new Verdict(obligation, Kind.BROKEN, broken(instance, obligation, answer), answer.places());
+            case OPEN -> new Verdict(obligation, Kind.OPEN, unread(answer), answer.unread().stream()
+                    .map(Element::place).filter(place -> place != null).toList());
+        };
+    }
+
+    private static String unread(Answer answer) {
+        String names = String.join(", ", answer.unread().stream().map(Element::name).distinct().toList());
+        return "This cannot be told: part of %s could not be read.".formatted(names);
+    }
+
+    /** The definition's own words, with those names in them for which it was found broken. */
+    private static String broken(PatternInstance instance, Obligation obligation, Answer answer) {
+        String words = obligation.otherwise() == null ? "Not kept: " + obligation.about() : obligation.otherwise();
+        Matcher roles = ROLE.matcher(words);
+        var sentence = new StringBuilder();
+        while (roles.find()) {
+            String role = roles.group(1);
+            String name = answer.speaking().get(role);
+            if (name == null) {
+                List<Element> players = instance.playing(role);
+                name = players.isEmpty() ? role : players.getFirst().name();
+            }
+            roles.appendReplacement(sentence, Matcher.quoteReplacement(name));
+        }
+        roles.appendTail(sentence);
+        return sentence.append('.').toString();
+    }
+}

@@ -1,0 +1,186 @@
+package dev.huella.core.match;
+
+import dev.huella.core.match.InstanceSearch.Gathered;
+import dev.huella.core.match.PatternInstance.Alternative;
+import dev.huella.core.match.PatternInstance.Fact;
+import dev.huella.core.match.PatternInstance.Player;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Element;
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Formula;
+import dev.huella.core.molde.PatternDefinition;
+import dev.huella.core.molde.PatternDefinition.Role;
+import dev.huella.core.molde.PatternDefinition.Variant;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Merges what was found around equal key players into one instance, and puts it into words. */
+final class InstanceCollector {
+    private final PatternDefinition pattern;
+    private final Model model;
+    private final Map<List<Integer>, Merged> byKey = new LinkedHashMap<>();
+
+    InstanceCollector(PatternDefinition pattern, Model model) {
+        this.pattern = pattern;
+        this.model = model;
+    }
+
+    /** What several ways of filling the definition have in common. */
+    private static final class Merged {
+        private final Gathered all = new Gathered();
+        private Variant variant;
+    }
+
+    void add(PatternPlan plan, Gathered gathered) {
+        List<Integer> key = key(gathered);
+        Merged merged = byKey.computeIfAbsent(key, ignored -> new Merged());
+        if (merged.variant == null || pattern.variants().indexOf(plan.variant()) < pattern.variants()
+                .indexOf(merged.variant)) {
+            merged.variant = plan.variant();
+        }
+        gathered.players.forEach((role, players) -> merged.all.players
+                .computeIfAbsent(role, ignored -> new LinkedHashSet<>()).addAll(players));
+        gathered.places.forEach((atom, places) -> merged.all.places
+                .computeIfAbsent(atom, ignored -> new LinkedHashSet<>()).addAll(places));
+    }
+
+    private List<Integer> key(Gathered gathered) {
+        List<Integer> key = new ArrayList<>();
+        for (int i = 0; i < pattern.roles().size(); i++) {
+            if (pattern.roles().get(i).key()) {
+                key.addAll(gathered.players.getOrDefault(i, Set.of()));
+            }
+        }
+        return key;
+    }
+
+    List<NearMiss> withoutFound(List<NearMiss> misses) {
+        Set<List<Element>> found = new LinkedHashSet<>();
+        byKey.keySet().forEach(key -> found.add(key.stream().map(model::element).toList()));
+        Set<List<Element>> seen = new LinkedHashSet<>();
+        return misses.stream().filter(miss -> {
+            List<Element> key = pattern.roles().stream().filter(Role::key)
+                    .flatMap(role -> miss.players().getOrDefault(role.name(), List.of()).stream()).map(Player::element)
+                    .toList();
+            return !found.contains(key) && seen.add(key);
+        }).toList();
+    }
+
+    List<PatternInstance> instances(Inquiry inquiry) {
+        return byKey.entrySet().stream().map(entry -> instance(entry.getKey(), entry.getValue(), inquiry)).toList();
+    }
+
+    private PatternInstance instance(List<Integer> key, Merged merged, Inquiry inquiry) {
+        Map<String, List<Player>> players = players(merged.all, pattern);
+        standIns(players);
+        String id = pattern.id() + ":" + String.join(":", key.stream().map(model::element)
+                .map(Element::qualifiedName).toList());
+        List<Fact> facts = facts(merged);
+        List<Alternative> alternatives = pattern.unlikes().stream().filter(unlike -> unlike.otherwise() != null)
+                .map(unlike -> new Alternative(unlike.pattern(), fill(unlike.otherwise(), merged.all))).toList();
+        List<String> reasons = new ArrayList<>();
+        double confidence = confidence(merged, facts.size(), inquiry, reasons);
+        return new PatternInstance(id, pattern, merged.variant.name(), confidence, reasons, players, facts, alternatives);
+    }
+
+    private double confidence(Merged merged, int facts, Inquiry inquiry, List<String> reasons) {
+        double confidence = 0.82 + Math.min(facts, 6) * 0.01;
+        reasons.add("%d facts hold".formatted(facts));
+        for (Formula hint : pattern.hints()) {
+            if (inquiry.someHolds(pattern, hint, merged.all.players)) {
+                confidence += 0.1 / pattern.hints().size();
+                reasons.add("names agree: " + fill(hint.text(), merged.all));
+            }
+        }
+        for (Set<Integer> elements : merged.all.players.values()) {
+            for (int element : elements) {
+                if (model.element(element) instanceof CodeType type && !type.unreadable().isEmpty()) {
+                    confidence -= 0.1;
+                    reasons.add(Wording.unreadable(type));
+                }
+            }
+        }
+        return Math.round(Math.clamp(confidence, 0.1, 0.99) * 100) / 100.0;
+    }
+
+    Map<String, List<Player>> players(Gathered gathered, PatternDefinition of) {
+        Map<String, List<Player>> players = new LinkedHashMap<>();
+        for (int i = 0; i < of.roles().size(); i++) {
+            Set<Integer> elements = gathered.players.get(i);
+            if (elements != null && !elements.isEmpty()) {
+                players.put(of.roles().get(i).name(), new ArrayList<>(elements.stream().sorted()
+                        .map(model::element).map(element -> new Player(element, place(element, gathered))).toList()));
+            }
+        }
+        return players;
+    }
+
+    private static SourceSpan place(Element element, Gathered gathered) {
+        if (element.place() != null) {
+            return element.place();
+        }
+        return gathered.places.values().stream().flatMap(Set::stream).findFirst().orElse(null);
+    }
+
+    /** Where a key role is played from outside the sources, those that stand in its place inside also fill it. */
+    private void standIns(Map<String, List<Player>> players) {
+        for (Role role : pattern.roles()) {
+            List<Player> own = players.get(role.name());
+            if (role.standIn() != null && own != null && own.getFirst().element().home().external()) {
+                for (Player other : players.getOrDefault(role.standIn(), List.of())) {
+                    if (own.stream().noneMatch(player -> player.element() == other.element())) {
+                        own.add(other);
+                    }
+                }
+            }
+        }
+    }
+
+    private List<Fact> facts(Merged merged) {
+        List<Fact> facts = new ArrayList<>();
+        List<Formula> clauses = new ArrayList<>(pattern.recognised());
+        clauses.addAll(merged.variant.clauses());
+        for (Formula clause : clauses) {
+            if (clause instanceof Formula.Not || clause instanceof Formula.Whenever) {
+                continue;
+            }
+            Set<SourceSpan> places = new LinkedHashSet<>();
+            clause.atoms().forEach(atom -> places.addAll(merged.all.places.getOrDefault(atom, Set.of())));
+            boolean held = clause.atoms().stream().anyMatch(merged.all.places::containsKey);
+            boolean local = clause.variables().stream().anyMatch(variable -> variable >= pattern.roles().size());
+            if (held && !(local && places.isEmpty())) {
+                facts.add(new Fact(fill(heldText(clause, merged), merged.all), List.copyOf(places)));
+            }
+        }
+        return facts;
+    }
+
+    /** Of an either, only what held is told. */
+    private static String heldText(Formula clause, Merged merged) {
+        if (clause instanceof Formula.Either either) {
+            return either.of().stream().filter(part -> part.atoms().stream()
+                    .anyMatch(merged.all.places::containsKey)).map(Formula::text).findFirst().orElse(clause.text());
+        }
+        return clause.text();
+    }
+
+    /** Puts players in the place of role names, whether these stand bare or in braces. */
+    String fill(String text, Gathered gathered) {
+        var filled = new StringBuilder();
+        for (String word : text.split(" ")) {
+            String bare = word.replaceAll("[{},.;]", "");
+            int role = pattern.role(bare);
+            Set<Integer> players = role < 0 ? null : gathered.players.get(role);
+            String shown = players == null ? word.replaceAll("[{}]", "")
+                    : word.replace("{" + bare + "}", bare).replace(bare,
+                            Wording.names(players.stream().map(model::element).map(Wording::name).toList()));
+            filled.append(filled.isEmpty() ? "" : " ").append(shown);
+        }
+        return filled.toString();
+    }
+}

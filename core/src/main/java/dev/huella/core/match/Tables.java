@@ -1,0 +1,66 @@
+package dev.huella.core.match;
+
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Clause;
+import dev.huella.core.molde.Formula;
+import dev.huella.core.molde.PhraseDefinition;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+
+/** The tables of one model, each made when first needed: from a clause's own rows, or from what a phrase means. */
+final class Tables {
+    private final Model model;
+    private final Map<Object, Table> made = new HashMap<>();
+    private final Set<PhraseDefinition> inWork = new HashSet<>();
+
+    Tables(Model model) {
+        this.model = model;
+    }
+
+    Model model() {
+        return model;
+    }
+
+    /** Null for clauses that can only be tested. */
+    Table of(Formula.Atom atom) {
+        if (atom.clause() instanceof Clause.Tested) {
+            return null;
+        }
+        Object key = atom.phrase() == null ? atom.clause() : atom.phrase();
+        Table table = made.get(key);
+        if (table == null) {
+            table = atom.phrase() == null ? rows((Clause.Listed) atom.clause()) : rows(atom.phrase());
+            made.put(key, table);
+        }
+        return table;
+    }
+
+    private Table rows(Clause.Listed clause) {
+        int width = (int) clause.syntax().chars().filter(letter -> letter == '{').count();
+        var table = new Table(width);
+        clause.rows(model, table::add);
+        return table.close();
+    }
+
+    /** A phrase's rows are the solutions of what it means. A phrase that means itself holds for nothing more. */
+    private Table rows(PhraseDefinition phrase) {
+        int width = phrase.parameters().size();
+        var table = new Table(width);
+        if (!inWork.add(phrase)) {
+            return table;
+        }
+        var solver = new Solver(this, phrase.variables().size());
+        Set<java.util.List<Integer>> seen = new HashSet<>();
+        solver.solve(java.util.List.of(phrase.means()), solver.free(), (env, evidence) -> {
+            int[] row = java.util.Arrays.copyOf(env, width);
+            if (seen.add(java.util.Arrays.stream(row).boxed().toList())) {
+                table.add(evidence.isEmpty() ? null : evidence.getFirst().place(), row);
+            }
+            return true;
+        });
+        inWork.remove(phrase);
+        return table.close();
+    }
+}

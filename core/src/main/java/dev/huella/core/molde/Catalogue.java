@@ -1,0 +1,91 @@
+package dev.huella.core.molde;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The definitions there are: those shipped, then those given, which take the place of shipped ones by id. */
+public final class Catalogue {
+    private static final Catalogue SHIPPED = new Catalogue(ClauseForms.supplied()).withShipped();
+    private final ClauseForms forms;
+    private final Map<String, PatternDefinition> definitions = new LinkedHashMap<>();
+    private final List<MoldeProblem> problems = new ArrayList<>();
+
+    private Catalogue(ClauseForms forms) {
+        this.forms = forms;
+    }
+
+    public static Catalogue shipped() {
+        return SHIPPED;
+    }
+
+    /** A catalogue with further files. Faulty definitions are left out and told among the problems. */
+    public static Catalogue with(List<Path> files) {
+        if (files.isEmpty()) {
+            return SHIPPED;
+        }
+        var catalogue = new Catalogue(ClauseForms.supplied()).withShipped();
+        for (Path file : files) {
+            try {
+                catalogue.add(file.toString(), Files.readString(file));
+            } catch (IOException e) {
+                catalogue.problems.add(new MoldeProblem(file.toString(), 1, 1,
+                        "This file could not be read (%s). Check its name and your right to read it."
+                                .formatted(e.getClass().getSimpleName()), ""));
+            }
+        }
+        return catalogue;
+    }
+
+    private Catalogue withShipped() {
+        for (String name : resource("index.txt").split("\\s+")) {
+            add(name + ".molde", resource(name + ".molde"));
+        }
+        if (!problems.isEmpty()) {
+            throw new IllegalStateException("A shipped definition is faulty:%n%s".formatted(problems.getFirst()));
+        }
+        return this;
+    }
+
+    private static String resource(String name) {
+        try (var in = Catalogue.class.getResourceAsStream("catalogue/" + name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(name + " is missing from this build", e);
+        }
+    }
+
+    private void add(String source, String text) {
+        MoldeCompiler.Result result = MoldeCompiler.compile(source, text, forms);
+        result.definitions().forEach(definition -> definitions.put(definition.id(), definition));
+        problems.addAll(result.problems());
+    }
+
+    /** Shipped ones first, in the order of their ids. */
+    public List<PatternDefinition> definitions() {
+        return List.copyOf(definitions.values());
+    }
+
+    /** Null when there is none. */
+    public PatternDefinition definition(String id) {
+        return definitions.get(id);
+    }
+
+    public List<MoldeProblem> problems() {
+        return List.copyOf(problems);
+    }
+
+    /** All sentences that a clause may be, with their meaning; phrases have none. */
+    public Map<String, String> sentences() {
+        Map<String, String> all = new LinkedHashMap<>();
+        forms.all().forEach(form -> all.put(String.join(" ", form.parts()),
+                form.clause() == null ? form.phrase().means().text() : form.clause().meaning()));
+        return all;
+    }
+}

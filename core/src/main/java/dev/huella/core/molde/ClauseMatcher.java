@@ -1,0 +1,189 @@
+package dev.huella.core.molde;
+
+import dev.huella.core.molde.ClauseForms.Form;
+import dev.huella.core.molde.Formula.Quantifier;
+import dev.huella.core.molde.Formula.Term;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.antlr.v4.runtime.Token;
+
+/** Holds the words of one clause against all forms there are. */
+final class ClauseMatcher {
+    private static final Map<String, Quantifier> QUANTIFIERS = Map.of("every", Quantifier.EVERY, "any", Quantifier.SOME,
+            "some", Quantifier.SOME, "no", Quantifier.NO);
+    private final ClauseForms forms;
+    private final VariableScope scope;
+
+    ClauseMatcher(ClauseForms forms, VariableScope scope) {
+        this.forms = forms;
+        this.scope = scope;
+    }
+
+    /** How far a form fits: to the end, or to a token where something else was expected. */
+    private record Fit(Form form, List<Term> terms, int at, String expected) {
+        boolean whole() {
+            return expected == null;
+        }
+    }
+
+    /** Thrown to the compiler, which turns it into a problem at that token. */
+    static final class Misfit extends Exception {
+        private static final long serialVersionUID = 1L;
+        private final transient Token at;
+
+        Misfit(Token at, String message) {
+            super(message);
+            this.at = at;
+        }
+
+        Token at() {
+            return at;
+        }
+    }
+
+    Formula.Atom match(List<Token> tokens, String text) throws Misfit {
+        List<Fit> fits = new ArrayList<>();
+        for (Form form : forms.all()) {
+            fits.add(fit(form, tokens));
+        }
+        List<Fit> whole = fits.stream().filter(Fit::whole).toList();
+        if (whole.isEmpty()) {
+            throw misfit(fits, tokens);
+        }
+        Fit best = whole.getFirst();
+        for (Fit fit : whole) {
+            best = literal(fit) > literal(best) ? fit : best;
+        }
+        settleSorts(best, tokens);
+        return new Formula.Atom(best.form.clause(), best.form.phrase(), best.terms, text, tokens.getFirst().getLine());
+    }
+
+    /**
+     * Learns what sort a local name is of, where all forms that fit agree. True when something new was learnt: then
+     * other clauses may become clear that were not before.
+     */
+    boolean learn(List<Token> tokens) {
+        Map<Integer, Set<Sort>> sorts = new HashMap<>();
+        for (Form form : forms.all()) {
+            Fit fit = fit(form, tokens);
+            if (fit.whole()) {
+                List<String> places = form.parts().stream().filter(Form::isPlace).toList();
+                for (int i = 0; i < places.size(); i++) {
+                    if (fit.terms.get(i).isVariable()) {
+                        sorts.computeIfAbsent(fit.terms.get(i).variable(), key -> new HashSet<>())
+                                .add(Form.sort(places.get(i)));
+                    }
+                }
+            }
+        }
+        boolean learnt = false;
+        for (var entry : sorts.entrySet()) {
+            if (entry.getValue().size() == 1 && !scope.settled(entry.getKey())) {
+                scope.settle(entry.getKey(), entry.getValue().iterator().next());
+                learnt = true;
+            }
+        }
+        return learnt;
+    }
+
+    private static long literal(Fit fit) {
+        return fit.form.parts().stream().filter(part -> !Form.isPlace(part)).count();
+    }
+
+    private Fit fit(Form form, List<Token> tokens) {
+        List<Term> terms = new ArrayList<>();
+        int at = 0;
+        for (String part : form.parts()) {
+            if (at >= tokens.size()) {
+                return new Fit(form, terms, at, describe(part));
+            }
+            if (!Form.isPlace(part)) {
+                if (!tokens.get(at).getText().equals(part)) {
+                    return new Fit(form, terms, at, part);
+                }
+                at++;
+                continue;
+            }
+            int next = place(Form.sort(part), tokens, at, terms);
+            if (next < 0) {
+                return new Fit(form, terms, at, describe(part));
+            }
+            at = next;
+        }
+        return at == tokens.size() ? new Fit(form, terms, at, null) : new Fit(form, terms, at, "the end of the line");
+    }
+
+    /** Takes what stands at a place; -1 when nothing fitting does. */
+    private int place(Sort sort, List<Token> tokens, int start, List<Term> terms) {
+        int at = start;
+        if (sort == Sort.WORDS) {
+            List<String> words = new ArrayList<>();
+            while (at < tokens.size() && tokens.get(at).getText().startsWith("\"")) {
+                String quoted = tokens.get(at++).getText();
+                words.add(quoted.substring(1, quoted.length() - 1));
+            }
+            terms.add(Term.words(words));
+            return words.isEmpty() ? -1 : at;
+        }
+        Quantifier quantifier = QUANTIFIERS.get(tokens.get(at).getText());
+        if (quantifier != null && ++at >= tokens.size()) {
+            return -1;
+        }
+        String name = tokens.get(at).getText();
+        Sort known = scope.sort(name);
+        boolean local = Character.isUpperCase(name.charAt(0));
+        if (!local && known == null || known != null && known != sort) {
+            return -1;
+        }
+        terms.add(new Term(scope.number(name), quantifier == null ? Quantifier.PLAIN : quantifier, List.of()));
+        return at + 1;
+    }
+
+    /** Local names get their sort from the first clause that speaks of them. */
+    private void settleSorts(Fit fit, List<Token> tokens) {
+        int place = 0;
+        for (String part : fit.form.parts()) {
+            if (Form.isPlace(part)) {
+                Term term = fit.terms.get(place++);
+                if (term.isVariable()) {
+                    scope.settle(term.variable(), Form.sort(part));
+                }
+            }
+        }
+    }
+
+    private static String describe(String part) {
+        return Form.isPlace(part) ? "a " + Form.sort(part).word() : part;
+    }
+
+    private Misfit misfit(List<Fit> fits, List<Token> tokens) {
+        int furthest = fits.stream().mapToInt(Fit::at).max().orElse(0);
+        var expected = new TreeSet<String>();
+        fits.stream().filter(fit -> fit.at == furthest).forEach(fit -> expected.add(fit.expected));
+        Token at = tokens.get(Math.min(furthest, tokens.size() - 1));
+        if (furthest >= tokens.size()) {
+            return new Misfit(at, "The clause stops after \"%s\"; expected %s".formatted(at.getText(), list(expected)));
+        }
+        String word = at.getText();
+        var candidates = new TreeSet<>(expected);
+        candidates.addAll(scope.names());
+        Sort known = scope.sort(word);
+        if (known != null) {
+            return new Misfit(at, "\"%s\" is a %s elsewhere in this definition; expected %s here.".formatted(word,
+                    known.word(), list(expected)));
+        }
+        String nearest = NearestWord.to(word, candidates);
+        String hint = nearest == null ? "" : " Did you mean \"" + nearest + "\"?";
+        return new Misfit(at, "\"%s\" does not fit here; expected %s.%s".formatted(word, list(expected), hint));
+    }
+
+    private static String list(TreeSet<String> words) {
+        List<String> some = words.stream().limit(12).toList();
+        return String.join(", ", some) + (words.size() > some.size() ? ", …" : "");
+    }
+}

@@ -1,0 +1,222 @@
+package dev.huella.core.molde;
+
+import dev.huella.core.molde.PatternDefinition.Level;
+import dev.huella.core.molde.PatternDefinition.Obligation;
+import dev.huella.core.molde.PatternDefinition.Role;
+import dev.huella.core.molde.PatternDefinition.Unlike;
+import dev.huella.core.molde.PatternDefinition.Variant;
+import dev.huella.core.molde.grammar.MoldeLexer;
+import dev.huella.core.molde.grammar.MoldeParser;
+import dev.huella.core.molde.grammar.MoldeParser.DefinitionContext;
+import dev.huella.core.molde.grammar.MoldeParser.LineContext;
+import dev.huella.core.molde.grammar.MoldeParser.PhraseContext;
+import dev.huella.core.molde.grammar.MoldeParser.RoleContext;
+import dev.huella.core.molde.grammar.MoldeParser.SectionContext;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.antlr.v4.runtime.CharStreams;
+import org.antlr.v4.runtime.CommonTokenStream;
+import org.antlr.v4.runtime.Token;
+import org.antlr.v4.runtime.misc.Interval;
+
+/** Turns text in Molde into definitions, or into problems with place and remedy. Phrases join the known forms. */
+public final class MoldeCompiler {
+    private final ClauseForms forms;
+    private final String source;
+    private final MoldeProblems problems;
+
+    private MoldeCompiler(ClauseForms forms, String source, String text) {
+        this.forms = forms;
+        this.source = source;
+        this.problems = new MoldeProblems(source, text);
+    }
+
+    /** What came of one text. Definitions with a problem are left out. */
+    public record Result(List<PatternDefinition> definitions, List<MoldeProblem> problems) {
+        public Result {
+            definitions = List.copyOf(definitions);
+            problems = List.copyOf(problems);
+        }
+    }
+
+    /**
+     * Compiles one text.
+     *
+     * @param source what to call the text in problems
+     */
+    public static Result compile(String source, String text, ClauseForms forms) {
+        return new MoldeCompiler(forms, source, text).run(text + "\n");
+    }
+
+    private Result run(String text) {
+        var lexer = new MoldeLexer(CharStreams.fromString(text, source));
+        lexer.removeErrorListeners();
+        lexer.addErrorListener(problems);
+        var parser = new MoldeParser(new CommonTokenStream(lexer));
+        parser.removeErrorListeners();
+        parser.addErrorListener(problems);
+        var document = parser.document();
+        List<PatternDefinition> found = new ArrayList<>();
+        if (problems.none()) {
+            document.phrase().forEach(this::phrase);
+            for (DefinitionContext definition : document.definition()) {
+                int before = problems.count();
+                PatternDefinition made = definition(definition);
+                if (problems.count() == before) {
+                    found.add(made);
+                }
+            }
+        }
+        return new Result(found, problems.all());
+    }
+
+    private void phrase(PhraseContext context) {
+        var scope = new VariableScope();
+        var syntax = new StringBuilder();
+        List<Sort> sorts = new ArrayList<>();
+        for (var part : context.phrasePart()) {
+            syntax.append(syntax.isEmpty() ? "" : " ");
+            if (part.word() != null) {
+                syntax.append(part.getText());
+            } else {
+                Sort sort = sort(part.sort());
+                sorts.add(sort);
+                scope.declare(part.LOCAL().getText(), sort);
+                syntax.append('{').append(sort.word()).append('}');
+            }
+        }
+        var formulas = new FormulaCompiler(forms, scope, problems);
+        formulas.learn(context.formula());
+        Formula means = formulas.formula(context.formula());
+        if (means != null) {
+            forms.add(new PhraseDefinition(syntax.toString(), sorts, scope.names(), means));
+        }
+    }
+
+    private static Sort sort(MoldeParser.SortContext context) {
+        return Sort.valueOf(context.getText().toUpperCase(Locale.ROOT));
+    }
+
+    private PatternDefinition definition(DefinitionContext context) {
+        var scope = new VariableScope();
+        List<Role> roles = new ArrayList<>();
+        List<Formula> recognised = new ArrayList<>();
+        List<Variant> variants = new ArrayList<>();
+        List<Obligation> obligations = new ArrayList<>();
+        List<Unlike> unlikes = new ArrayList<>();
+        List<Formula> hints = new ArrayList<>();
+        var formulas = new FormulaCompiler(forms, scope, problems);
+        context.section().stream().filter(section -> section.roles() != null)
+                .forEach(section -> section.roles().role().forEach(role -> roles.add(role(role, scope, roles))));
+        checkStandIns(context, roles);
+        formulas.learn(context);
+        for (SectionContext section : context.section()) {
+            if (section.recognised() != null) {
+                recognised.addAll(lines(section.recognised().line(), formulas));
+            } else if (section.variant() != null) {
+                var variant = section.variant();
+                variants.add(new Variant(variant.name.getText(), variant.about == null ? "" : unquote(variant.about),
+                        lines(variant.line(), formulas)));
+            } else if (section.owes() != null) {
+                section.owes().obligation().forEach(owed -> obligations.add(obligation(owed, formulas)));
+            } else if (section.unlike() != null) {
+                unlikes.add(unlike(section.unlike(), formulas));
+            } else if (section.hints() != null) {
+                hints.addAll(lines(section.hints().line(), formulas));
+            }
+        }
+        checkRoles(context, roles, recognised, variants);
+        return problems.none() ? new PatternDefinition(context.name.getText(), context.family.getText(),
+                unquote(context.about), roles, scope.names(), recognised, variants, obligations, unlikes, hints,
+                textOf(context)) : null;
+    }
+
+    private static String textOf(DefinitionContext context) {
+        return context.start.getInputStream()
+                .getText(new Interval(context.start.getStartIndex(), context.stop.getStopIndex())).stripTrailing();
+    }
+
+    private Role role(RoleContext context, VariableScope scope, List<Role> earlier) {
+        String name = context.name.getText();
+        if (earlier.stream().anyMatch(role -> role.name().equals(name))) {
+            problems.add(context.name, "The role \"%s\" is declared twice; give one of them another name.".formatted(name));
+        }
+        Sort sort = sort(context.sort());
+        scope.declare(name, sort);
+        int least = context.COUNT() == null ? 1
+                : Integer.parseInt(context.COUNT().getText().substring(0, context.COUNT().getText().indexOf('.')));
+        if (context.KEY() != null && context.COUNT() != null) {
+            problems.add(context.COUNT().getSymbol(),
+                    "A key role has exactly one player; take the count away or the word \"key\".");
+        }
+        return new Role(name, sort, context.KEY() != null, context.COUNT() != null, least,
+                context.WORD().size() > 1 ? context.WORD(1).getText() : null);
+    }
+
+    private void checkStandIns(DefinitionContext context, List<Role> roles) {
+        for (Role role : roles) {
+            if (role.standIn() != null && roles.stream().noneMatch(other -> other.name().equals(role.standIn()))) {
+                problems.add(context.name, "The role \"%s\" is also played by \"%s\", but there is no such role."
+                        .formatted(role.name(), role.standIn()));
+            }
+        }
+    }
+
+    private void checkRoles(DefinitionContext context, List<Role> roles, List<Formula> recognised,
+            List<Variant> variants) {
+        if (roles.stream().noneMatch(Role::key)) {
+            problems.add(context.name, "No role is marked \"key\"; mark those whose players make two finds the same.");
+        }
+        for (int i = 0; i < roles.size(); i++) {
+            int role = i;
+            boolean bound = recognised.stream().anyMatch(formula -> binds(formula, role));
+            boolean inVariants = !variants.isEmpty() && variants.stream()
+                    .allMatch(variant -> variant.clauses().stream().anyMatch(formula -> binds(formula, role)));
+            if (!bound && !inVariants && roles.get(i).least() > 0) {
+                problems.add(context.name, ("Nothing says who plays \"%s\": speak of it below \"recognised by\", "
+                        + "or in every variant.").formatted(roles.get(i).name()));
+            }
+        }
+    }
+
+    private static boolean binds(Formula formula, int role) {
+        return switch (formula) {
+            case Formula.Not _ -> false;
+            case Formula.Whenever _ -> false;
+            case Formula.Either either -> either.of().stream().allMatch(part -> binds(part, role));
+            case Formula.All all -> all.of().stream().anyMatch(part -> binds(part, role));
+            case Formula.Atom atom -> atom.variables().contains(role);
+        };
+    }
+
+    private List<Formula> lines(List<LineContext> lines, FormulaCompiler formulas) {
+        List<Formula> found = new ArrayList<>();
+        for (LineContext line : lines) {
+            Formula formula = formulas.formula(line.formula());
+            if (formula instanceof Formula.All all) {
+                found.addAll(all.of());
+            } else if (formula != null) {
+                found.add(formula);
+            }
+        }
+        return found;
+    }
+
+    private Obligation obligation(MoldeParser.ObligationContext context, FormulaCompiler formulas) {
+        List<Formula> owed = lines(context.line(), formulas);
+        return new Obligation(Level.valueOf(context.level().getText().toUpperCase(Locale.ROOT)), context.name.getText(),
+                unquote(context.about), owed.size() == 1 ? owed.getFirst() : new Formula.All(owed),
+                context.OTHERWISE() == null ? null : unquote(context.STRING().getLast().getSymbol()));
+    }
+
+    private Unlike unlike(MoldeParser.UnlikeContext context, FormulaCompiler formulas) {
+        return new Unlike(context.name.getText(), formulas.formula(context.formula()), unquote(context.about),
+                context.OTHERWISE() == null ? null : unquote(context.STRING().getLast().getSymbol()));
+    }
+
+    private static String unquote(Token token) {
+        String text = token.getText();
+        return text.substring(1, text.length() - 1);
+    }
+}

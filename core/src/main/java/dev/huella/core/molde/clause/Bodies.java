@@ -1,0 +1,61 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import java.util.List;
+import java.util.Set;
+
+/** What a body amounts to as a whole. */
+final class Bodies {
+    private static final Set<String> NEUTRAL = Set.of("null", "0", "0L", "0.0", "0f", "0d", "false", "\"\"", "''");
+
+    private Bodies() {
+    }
+
+    /** There is a body, and it does nothing; handing on to the supertype's own counts as something. */
+    static boolean empty(Operation operation) {
+        return operation.kind() == Kind.OPERATION && operation.hasBody() && operation.deeds().isEmpty();
+    }
+
+    /** All it does is say that it is not supported. */
+    static boolean refuses(Operation operation) {
+        boolean unsupported = false;
+        for (Deed deed : operation.deeds()) {
+            switch (deed) {
+                case Deed.Throws thrown when thrown.type() != null && Deeds.LIBRARY.unsupported(thrown.type())
+                        && thrown.within() == null ->
+                    unsupported = true;
+                case Deed.Creates _ -> {
+                    // the error itself
+                }
+                default -> {
+                    return false;
+                }
+            }
+        }
+        return unsupported;
+    }
+
+    /** All it does is return a value that stands for none. */
+    static boolean neutral(Operation operation) {
+        Flow value = onlyReturn(operation);
+        return value != null && value.origins().stream()
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && NEUTRAL.contains(text));
+    }
+
+    /** All it does is return a constant or a field. */
+    static boolean reports(Operation operation) {
+        Flow value = onlyReturn(operation);
+        return value != null && value.origins().stream()
+                .allMatch(origin -> origin instanceof Origin.Constant || Origins.whole(origin) != null);
+    }
+
+    private static Flow onlyReturn(Operation operation) {
+        List<Deed> deeds = operation.deeds();
+        return operation.kind() == Kind.OPERATION && deeds.size() == 1 && deeds.getFirst() instanceof Deed.Returns returns
+                ? returns.value() : null;
+    }
+}

@@ -1,0 +1,138 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.source.SourceSpan;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+
+/** Which fresh objects an operation hands out, and whether something it is given decides which. */
+final class Creation {
+    private static final int DEEPEST = 4;
+
+    private Creation() {
+    }
+
+    /** Types of the objects handed out, with the place where each is made or returned. */
+    static Map<CodeType, SourceSpan> fresh(Operation operation) {
+        Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
+        collect(operation, found, new HashSet<>(), 0);
+        return found;
+    }
+
+    private static void collect(Operation operation, Map<CodeType, SourceSpan> found, Set<Operation> seen, int depth) {
+        if (!seen.add(operation) || depth > DEEPEST) {
+            return;
+        }
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan at) && value != null
+                    && Origins.isOwn(operation, within)) {
+                value.origins().forEach(origin -> handedOut(origin, operation, at, found, seen, depth));
+            }
+        }
+    }
+
+    private static void handedOut(Origin origin, Operation operation, SourceSpan at, Map<CodeType, SourceSpan> found,
+            Set<Operation> seen, int depth) {
+        switch (origin) {
+            case Origin.Fresh(CodeType type) -> found.putIfAbsent(type, at);
+            case Origin.Result(Operation callee, Origin receiver) when callee != null && !callee.home().external() -> {
+                boolean helper = callee.isStatic()
+                        || receiver instanceof Origin.Self && callee.home() == operation.home();
+                if (helper && callee.hasBody()) {
+                    collect(callee, found, seen, depth + 1);
+                }
+            }
+            default -> {
+                // nothing is made for this value here
+            }
+        }
+    }
+
+    /** Types handed out on one of several paths that an argument, a key or a setting decides. */
+    static Map<CodeType, SourceSpan> chosen(Operation operation) {
+        Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
+        Set<CodeType> fresh = fresh(operation).keySet();
+        if (fresh.size() > 1) {
+            branches(operation, fresh, found, new HashSet<>(), 0);
+        }
+        table(operation, found);
+        return found;
+    }
+
+    private static void branches(Operation operation, Set<CodeType> fresh, Map<CodeType, SourceSpan> found,
+            Set<Operation> seen, int depth) {
+        if (!seen.add(operation) || depth > DEEPEST) {
+            return;
+        }
+        boolean decided = decides(operation);
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Creates creates && fresh.contains(creates.type())
+                    && (decided || isDecided(creates.within()))) {
+                found.putIfAbsent(creates.type(), creates.at());
+            } else if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().hasBody()
+                    && (calls.callee().isStatic() || calls.receiver().anyOf(Origin.Self.class))
+                    && !calls.callee().home().external()) {
+                if (isDecided(calls.within()) || decided) {
+                    fresh(calls.callee()).keySet().stream().filter(fresh::contains)
+                            .forEach(type -> found.putIfAbsent(type, calls.at()));
+                }
+                branches(calls.callee(), fresh, found, seen, depth + 1);
+            }
+        }
+    }
+
+    /** A body that branches on its input and returns: what follows the branch is the path for everything else. */
+    private static boolean decides(Operation operation) {
+        return operation.deeds().stream().anyMatch(deed -> deed instanceof Deed.Chooses chooses
+                && chooses.on().stream().anyMatch(Creation::isInput));
+    }
+
+    private static boolean isDecided(Setting within) {
+        for (Setting at = within; at != null; at = at.outer()) {
+            boolean branch = at.kind() == Setting.Kind.BRANCH || at.kind() == Setting.Kind.REST
+                    || at.kind() == Setting.Kind.ABSENCE || at.kind() == Setting.Kind.PRESENCE;
+            if (branch && at.about().stream().anyMatch(Creation::isInput)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isInput(Flow flow) {
+        return flow.origins().stream().anyMatch(origin -> switch (origin) {
+            case Origin.OfParameter _, Origin.OfField _, Origin.Result _, Origin.ElementOf _ -> true;
+            case Origin.Self _, Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
+                    Origin.Constant _, Origin.OfType _, Origin.Unknown _ ->
+                false;
+        });
+    }
+
+    /** A table of creators in a field: the one found by key is called for the object. */
+    private static void table(Operation operation, Map<CodeType, SourceSpan> found) {
+        for (Flow value : Origins.returned(operation)) {
+            for (Origin origin : value.origins()) {
+                if (origin instanceof Origin.Result(Operation callee, Origin receiver) && callee != null
+                        && receiver instanceof Origin.ElementOf) {
+                    Field field = Origins.field(receiver);
+                    if (field != null) {
+                        creators(field, found);
+                    }
+                }
+            }
+        }
+    }
+
+    private static void creators(Field field, Map<CodeType, SourceSpan> found) {
+        for (CodeType function : Kept.putInto(field)) {
+            function.operations().forEach(own -> fresh(own).forEach(found::putIfAbsent));
+        }
+    }
+}

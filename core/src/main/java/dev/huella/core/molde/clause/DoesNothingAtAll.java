@@ -1,0 +1,35 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.molde.Clause;
+import java.util.List;
+
+/** {@code <type> does nothing at all} */
+@AutoService(Clause.class)
+public final class DoesNothingAtAll implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{type} does nothing at all";
+    }
+
+    @Override
+    public String meaning() {
+        return "Each of its operations is empty or gives back a neutral value.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        for (CodeType type : model.types()) {
+            List<Operation> own = type.operations().stream().filter(operation -> operation.kind() == Kind.OPERATION
+                    && operation.hasBody() && !operation.isStatic()).toList();
+            if (!own.isEmpty() && own.stream().allMatch(operation -> Bodies.empty(operation) || Bodies.neutral(operation))) {
+                into.add(type.place(), type);
+            }
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Clause;
+
+/** {@code <type> has values typed to <type>} */
+@AutoService(Clause.class)
+public final class IsTypedTo implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{type} has values typed to {type}";
+    }
+
+    @Override
+    public String meaning() {
+        return "A field, parameter or local variable of the first is declared with the second.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        for (CodeType type : model.types()) {
+            for (Mention mention : type.mentions()) {
+                boolean typed = switch (mention.kind()) {
+                    case FIELD, PARAMETER, LOCAL -> true;
+                    case SUPERTYPE, RESULT, CREATED, STATIC, CAST, KIND_TEST, OTHER -> false;
+                };
+                if (typed) {
+                    Deeds.speaking(type).forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
+                }
+            }
+        }
+    }
+}

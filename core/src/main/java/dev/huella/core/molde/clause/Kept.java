@@ -1,0 +1,159 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** What fields are given, keep and lose. */
+final class Kept {
+    private Kept() {
+    }
+
+    /** What is done to a container in a field. */
+    enum Change {
+        ADD, REMOVE, DRAIN
+    }
+
+    /** Told of each change of a container that a field holds. {@code value} is what is put in or taken out. */
+    @FunctionalInterface
+    interface Changes {
+        void change(Operation operation, Field field, Flow value, SourceSpan at, Change change);
+    }
+
+    static void changes(Model model, Changes to) {
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            Change change = Deeds.LIBRARY.adds(calls.name()) ? Change.ADD
+                    : Deeds.LIBRARY.removes(calls.name()) ? Change.REMOVE
+                            : Deeds.LIBRARY.drains(calls.name()) ? Change.DRAIN : null;
+            if (change != null && (calls.callee() == null || calls.callee().home().external()
+                    || Deeds.LIBRARY.container(calls.receiver().type()) != null)) {
+                Flow value = calls.arguments().isEmpty() ? Flow.UNKNOWN : calls.arguments().getLast();
+                containers(calls.receiver()).forEach(field -> to.change(operation, field, value, calls.at(), change));
+            }
+        });
+        Deeds.each(model, Deed.Stores.class, (operation, stores) -> containers(stores.container())
+                .forEach(field -> to.change(operation, field, stores.value(), stores.at(), Change.ADD)));
+    }
+
+    private static Set<Field> containers(Flow receiver) {
+        Set<Field> fields = new LinkedHashSet<>();
+        for (Origin origin : Origins.of(receiver)) {
+            Field field = Origins.whole(origin);
+            if (field != null) {
+                fields.add(field);
+            }
+        }
+        return fields;
+    }
+
+    /** The type of an object made, a function given, or one of those that a constant field starts with. */
+    static CodeType made(Origin origin) {
+        CodeType made = Origins.made(origin);
+        if (made != null || !(origin instanceof Origin.OfField(Field field, boolean _)) || !field.isStatic()) {
+            return made;
+        }
+        Set<CodeType> kept = putInto(field);
+        return kept.size() == 1 ? kept.iterator().next() : null;
+    }
+
+    /** Objects and functions that the field's own type puts into it. */
+    static Set<CodeType> putInto(Field field) {
+        Set<CodeType> found = new LinkedHashSet<>();
+        for (Operation operation : field.home().operations()) {
+            for (Deed deed : operation.deeds()) {
+                switch (deed) {
+                    case Deed.Sets sets when sets.field() == field -> addMade(sets.value(), found);
+                    case Deed.Calls calls when Deeds.LIBRARY.adds(calls.name())
+                            && containers(calls.receiver()).contains(field) ->
+                        calls.arguments().forEach(argument -> addMade(argument, found));
+                    default -> {
+                        // nothing is put into it here
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    private static void addMade(Flow flow, Set<CodeType> into) {
+        flow.origins().stream().map(Origins::made).filter(type -> type != null).forEach(into::add);
+    }
+
+    /** Told of each object or function that reaches a field. */
+    @FunctionalInterface
+    interface Puts {
+        void put(CodeType type, Field field, SourceSpan at);
+    }
+
+    /** Directly, or through a constructor or operation that sets the field from its parameter. */
+    static void puts(Model model, Puts to) {
+        Map<Operation, Map<Integer, List<Field>>> setters = new HashMap<>();
+        Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
+            for (Origin origin : sets.value().origins()) {
+                CodeType made = Origins.made(origin);
+                Origin.OfParameter parameter = Origins.parameter(origin, operation);
+                if (made != null) {
+                    to.put(made, sets.field(), sets.at());
+                } else if (parameter != null) {
+                    setters.computeIfAbsent(operation, key -> new HashMap<>())
+                            .computeIfAbsent(parameter.index(), key -> new ArrayList<>()).add(sets.field());
+                }
+            }
+        });
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> given(calls.callee(), calls.arguments(), calls.at(),
+                setters, to));
+        Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(creates.constructor(), creates.arguments(),
+                creates.at(), setters, to));
+    }
+
+    private static void given(Operation callee, List<Flow> arguments, SourceSpan at,
+            Map<Operation, Map<Integer, List<Field>>> setters, Puts to) {
+        Map<Integer, List<Field>> fields = setters.getOrDefault(callee, Map.of());
+        for (int i = 0; i < arguments.size(); i++) {
+            for (Origin origin : arguments.get(i).origins()) {
+                CodeType made = made(origin);
+                if (made != null) {
+                    fields.getOrDefault(i, List.of()).forEach(field -> to.put(made, field, at));
+                }
+            }
+        }
+    }
+
+    /** It starts with a value, or every constructor gives it one that is not null, itself or through another. */
+    static boolean alwaysSet(Field field) {
+        List<Operation> own = field.home().operations();
+        boolean initial = own.stream().filter(operation -> operation.kind() == Kind.INITIALISER)
+                .anyMatch(operation -> sets(operation, field));
+        List<Operation> constructors = own.stream().filter(Operation::isConstructor).toList();
+        return initial || !constructors.isEmpty()
+                && constructors.stream().allMatch(constructor -> sets(constructor, field) || handsOn(constructor));
+    }
+
+    private static boolean sets(Operation operation, Field field) {
+        return operation.deeds().stream().anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
+                && !sets.value().origins().equals(List.of(Origin.NOTHING)));
+    }
+
+    private static boolean handsOn(Operation constructor) {
+        return constructor.deeds().stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.name().equals("this"));
+    }
+
+    /** True when the object that the field starts with is of such a type. */
+    static boolean startsAs(Field field, Predicate<CodeType> kind) {
+        return putInto(field).stream().anyMatch(kind);
+    }
+}

@@ -1,0 +1,92 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.source.SourceSpan;
+import java.util.function.BiConsumer;
+
+/** Whether loops over a field reach all of it, and whether they run over the field itself. */
+final class Loops {
+    private Loops() {
+    }
+
+    /** Told of each field whose elements are called on a condition, or in a loop that is left early. */
+    static void skipped(Operation operation, BiConsumer<Field, SourceSpan> to) {
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls) {
+                Field field = elementOf(calls.receiver());
+                if (field != null && conditional(calls.within())) {
+                    to.accept(field, calls.at());
+                }
+            } else if (deed instanceof Deed.Leaves || deed instanceof Deed.Returns) {
+                Field field = loopOver(deed.within());
+                if (field != null && !onError(deed.within())) {
+                    to.accept(field, deed.at());
+                }
+            }
+        }
+    }
+
+    private static Field elementOf(Flow receiver) {
+        for (Origin origin : Origins.of(receiver)) {
+            Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
+            if (field != null) {
+                return field;
+            }
+        }
+        return null;
+    }
+
+    /** A condition inside the loop, other than whether the element is there at all. */
+    private static boolean conditional(Setting within) {
+        for (Setting at = within; at != null && !isLoop(at); at = at.outer()) {
+            if (at.kind() == Setting.Kind.BRANCH || at.kind() == Setting.Kind.REST) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isLoop(Setting setting) {
+        return setting.kind() == Setting.Kind.EACH || setting.kind() == Setting.Kind.WHILE
+                || setting.kind() == Setting.Kind.FUNCTION;
+    }
+
+    private static boolean onError(Setting within) {
+        return Setting.inside(within, Setting.Kind.ON_ERROR);
+    }
+
+    private static Field loopOver(Setting within) {
+        for (Setting at = within; at != null && at.kind() != Setting.Kind.FUNCTION; at = at.outer()) {
+            if (at.kind() == Setting.Kind.EACH) {
+                for (Flow over : at.about()) {
+                    for (Origin origin : Origins.of(over)) {
+                        Field field = Origins.whole(origin);
+                        if (field != null) {
+                            return field;
+                        }
+                    }
+                }
+            }
+        }
+        return null;
+    }
+
+    /** Told of each field over whose copy a loop runs. */
+    static void overCopies(Operation operation, BiConsumer<Field, SourceSpan> to) {
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls) {
+                for (Origin origin : Origins.of(calls.receiver())) {
+                    if (origin instanceof Origin.ElementOf(Origin.CopyOf(Origin inner, boolean detached)) && detached
+                            && Origins.field(inner) != null) {
+                        to.accept(Origins.field(inner), calls.at());
+                    }
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Clause;
+
+/** {@code <operation> only reports} */
+@AutoService(Clause.class)
+public final class OnlyReports implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{operation} only reports";
+    }
+
+    @Override
+    public String meaning() {
+        return "All it does is return a constant or what a field holds.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        Deeds.operations(model, operation -> {
+            if (Bodies.reports(operation)) {
+                into.add(operation.place(), operation);
+            }
+        });
+    }
+}

@@ -1,0 +1,111 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Looks through what one body shows of a value: own helpers that were called for it, containers it lay in. */
+final class Origins {
+    private static final int DEEPEST = 3;
+
+    private Origins() {
+    }
+
+    /** All a value may come from, with the results of the receiver's own helpers replaced by what these return. */
+    static List<Origin> of(Flow flow) {
+        List<Origin> found = new ArrayList<>();
+        flow.origins().forEach(origin -> expand(origin, found, 0));
+        return found;
+    }
+
+    private static void expand(Origin origin, List<Origin> into, int depth) {
+        switch (origin) {
+            case Origin.Result(Operation callee, Origin receiver) when callee != null && own(receiver)
+                    && callee.hasBody() && !callee.home().external() && depth < DEEPEST -> {
+                int before = into.size();
+                for (Flow flow : returned(callee)) {
+                    flow.origins().stream().filter(inner -> !(inner instanceof Origin.OfParameter))
+                            .forEach(inner -> expand(inner, into, depth + 1));
+                }
+                if (into.size() == before) {
+                    into.add(origin);
+                }
+            }
+            case Origin.ElementOf(Origin container) -> {
+                List<Origin> inner = new ArrayList<>();
+                expand(container, inner, depth + 1);
+                inner.forEach(one -> into.add(new Origin.ElementOf(one)));
+            }
+            case Origin.CopyOf(Origin container, boolean detached) -> {
+                List<Origin> inner = new ArrayList<>();
+                expand(container, inner, depth + 1);
+                inner.forEach(one -> into.add(new Origin.CopyOf(one, detached)));
+            }
+            default -> into.add(origin);
+        }
+    }
+
+    private static boolean own(Origin receiver) {
+        return receiver == null || receiver instanceof Origin.Self || receiver instanceof Origin.OfType;
+    }
+
+    /** What the body's own returns hand out; returns of functions inside it are not its own. */
+    static List<Flow> returned(Operation operation) {
+        List<Flow> found = new ArrayList<>();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
+                    && isOwn(operation, within)) {
+                found.add(value);
+            }
+        }
+        return found;
+    }
+
+    /** True for what stands in the operation's own body rather than in a function inside it. */
+    static boolean isOwn(Operation operation, Setting within) {
+        int functions = 0;
+        for (Setting at = within; at != null; at = at.outer()) {
+            functions += at.kind() == Setting.Kind.FUNCTION ? 1 : 0;
+        }
+        return functions <= operation.depth();
+    }
+
+    /** The own field that a value is or lies in, through containers and copies; null when it is none. */
+    static Field field(Origin origin) {
+        return switch (origin) {
+            case Origin.OfField(Field field, boolean own) -> own ? field : null;
+            case Origin.ElementOf(Origin container) -> field(container);
+            case Origin.CopyOf(Origin container, boolean _) -> field(container);
+            default -> null;
+        };
+    }
+
+    static boolean isElement(Origin origin) {
+        return origin instanceof Origin.ElementOf;
+    }
+
+    /** The own field that is the value itself, copies aside; null when it is only an element of it. */
+    static Field whole(Origin origin) {
+        return isElement(origin) ? null : field(origin);
+    }
+
+    /** The parameter of this operation that a value is, or null. */
+    static Origin.OfParameter parameter(Origin origin, Operation of) {
+        return origin instanceof Origin.OfParameter parameter && parameter.operation() == of ? parameter : null;
+    }
+
+    /** The type of an object made here, or of a function given; null for anything else. */
+    static CodeType made(Origin origin) {
+        return switch (origin) {
+            case Origin.Fresh(CodeType type) -> type;
+            case Origin.OfFunction(CodeType function) -> function;
+            default -> null;
+        };
+    }
+}

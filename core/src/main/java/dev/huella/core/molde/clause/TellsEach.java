@@ -1,0 +1,40 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.molde.Clause;
+import java.util.List;
+
+/** {@code <operation> tells <operation> to each of <field>} */
+@AutoService(Clause.class)
+public final class TellsEach implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{operation} tells {operation} to each of {field}";
+    }
+
+    @Override
+    public String meaning() {
+        return "The second is called on the elements of the field, one after the other.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            boolean again = Setting.inside(calls.within(), Setting.Kind.EACH)
+                    || Setting.inside(calls.within(), Setting.Kind.WHILE)
+                    || Setting.inside(calls.within(), Setting.Kind.FUNCTION);
+            for (Origin origin : again ? Origins.of(calls.receiver()) : List.<Origin>of()) {
+                Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
+                if (field != null) {
+                    Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target, field));
+                }
+            }
+        });
+    }
+}

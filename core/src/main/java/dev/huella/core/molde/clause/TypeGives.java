@@ -1,0 +1,46 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.molde.Clause;
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+
+/** {@code <type> gives <type> to <operation>} */
+@AutoService(Clause.class)
+public final class TypeGives implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{type} gives {type} to {operation}";
+    }
+
+    @Override
+    public String meaning() {
+        return "Somewhere in the first an object or function of the second is handed to the operation.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        Deeds.each(model, Deed.Calls.class,
+                (operation, calls) -> given(operation, calls.arguments(), calls.callee(), calls.at(), into));
+        Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(operation, creates.arguments(),
+                creates.constructor(), creates.at(), into));
+    }
+
+    private static void given(Operation operation, List<Flow> arguments, Operation to, SourceSpan at, Rows into) {
+        for (Flow argument : to == null ? List.<Flow>of() : arguments) {
+            for (Origin origin : Origins.of(argument)) {
+                CodeType made = Kept.made(origin);
+                if (made != null) {
+                    Deeds.speaking(operation.home()).forEach(speaking -> into.add(at, speaking, made, to));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package dev.huella.core.project;
+
+import dev.huella.core.match.NearMiss;
+import java.util.List;
+
+/**
+ * All finds of one run.
+ *
+ * @param remarks definitions that were stopped, in words
+ */
+public record Findings(List<Finding> all, List<NearMiss> nearMisses, List<String> remarks) {
+    public static final Findings NONE = new Findings(List.of(), List.of(), List.of());
+
+    public Findings {
+        all = List.copyOf(all);
+        nearMisses = List.copyOf(nearMisses);
+        remarks = List.copyOf(remarks);
+    }
+}

@@ -1,0 +1,134 @@
+package dev.huella.core.project;
+
+import dev.huella.core.conformance.ConformanceCheck;
+import dev.huella.core.facts.FileFacts;
+import dev.huella.core.match.Inquiry;
+import dev.huella.core.match.Matcher;
+import dev.huella.core.match.NearMiss;
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Catalogue;
+import dev.huella.core.molde.PatternDefinition;
+import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.LanguageReaders;
+import dev.huella.core.resolve.ModelResolver;
+import dev.huella.core.source.SourceException;
+import dev.huella.core.source.SourceFile;
+import dev.huella.core.source.SourceFilter;
+import dev.huella.core.source.SourceSet;
+import dev.huella.core.source.SourceText;
+import dev.huella.core.source.Sources;
+import dev.huella.core.source.Work;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Predicate;
+
+/** One code base, read: the one entry to the core for the window and the command line. */
+public final class Project {
+    private final SourceSet sources;
+    private final Model model;
+    private final Map<String, SourceFile> files = new HashMap<>();
+
+    private Project(SourceSet sources, Model model) {
+        this.sources = sources;
+        this.model = model;
+        sources.files().forEach(file -> files.put(file.path(), file));
+    }
+
+    /**
+     * Lists, reads and resolves a code base. A file that does not parse never stops it.
+     *
+     * @throws SourceException when a source cannot be read at all
+     */
+    public static Project read(List<Path> paths, SourceFilter filter, Work work) throws SourceException {
+        LanguageReaders readers = LanguageReaders.installed();
+        work.progress(Work.Stage.LISTING, 0, 1);
+        SourceSet sources = Sources.open(paths, filter, file -> readers.forExtension(file.extension()) != null);
+        if (sources.files().isEmpty()) {
+            throw new SourceException(sources.problems().getFirst().message());
+        }
+        List<FileFacts> facts = facts(sources.files(), readers, work);
+        return new Project(sources, ModelResolver.resolve(facts, work));
+    }
+
+    /** Facts of all files, in their order. Public for benchmarks, which time this step alone. */
+    public static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, Work work) {
+        var facts = new FileFacts[files.size()];
+        var done = new AtomicLong();
+        java.util.stream.IntStream.range(0, files.size()).parallel().forEach(i -> {
+            if (!work.stopped()) {
+                SourceFile file = files.get(i);
+                facts[i] = facts(file, readers.forExtension(file.extension()));
+            }
+            work.progress(Work.Stage.READING, done.incrementAndGet(), files.size());
+        });
+        return Arrays.stream(facts).filter(one -> one != null).toList();
+    }
+
+    private static FileFacts facts(SourceFile file, LanguageReader reader) {
+        try {
+            SourceText text = SourceText.of(file.content().bytes());
+            if (text == null) {
+                return FileFacts.unreadable(file.path(), reader.language(),
+                        "This is no text: it holds zero bytes. It was left out; if it is code, save it as UTF-8.");
+            }
+            return reader.read(file.path(), text.utf8());
+        } catch (IOException e) {
+            return FileFacts.unreadable(file.path(), reader.language(),
+                    "This file could not be opened (%s); it was left out. Check your right to read it."
+                            .formatted(e.getMessage()));
+        }
+    }
+
+    public String name() {
+        return sources.name();
+    }
+
+    public SourceSet sources() {
+        return sources;
+    }
+
+    public Model model() {
+        return model;
+    }
+
+    /** The text of a file as it is now; null when it is not there any more. */
+    public SourceText text(String path) {
+        try {
+            SourceFile file = files.get(path);
+            return file == null ? null : SourceText.of(file.content().bytes());
+        } catch (IOException e) {
+            return null; // it was there when it was read; the reading says so instead of showing lines
+        }
+    }
+
+    /**
+     * Holds definitions against the model.
+     *
+     * @param wanted which definitions to use
+     */
+    public Findings find(Catalogue catalogue, Predicate<PatternDefinition> wanted, Work work) {
+        var matcher = new Matcher(model);
+        var check = new ConformanceCheck(new Inquiry(matcher));
+        List<Finding> all = new ArrayList<>();
+        List<NearMiss> misses = new ArrayList<>();
+        List<String> remarks = new ArrayList<>();
+        List<PatternDefinition> definitions = catalogue.definitions().stream().filter(wanted).toList();
+        for (int i = 0; i < definitions.size() && !work.stopped(); i++) {
+            work.progress(Work.Stage.MATCHING, i, definitions.size());
+            Matcher.Result result = matcher.find(definitions.get(i));
+            result.instances().forEach(instance -> all.add(new Finding(instance, check.verdicts(instance))));
+            misses.addAll(result.nearMisses());
+            if (result.stopped() != null) {
+                remarks.add(result.stopped());
+            }
+        }
+        work.progress(Work.Stage.MATCHING, definitions.size(), definitions.size());
+        return new Findings(all, misses, remarks);
+    }
+}
