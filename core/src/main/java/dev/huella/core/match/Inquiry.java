@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
 /** Asks whether a condition holds for the players of an instance, and answers with places or with what was missing. */
 public final class Inquiry {
     private static final int MOST_PLACES = 8;
+    private static final int MOST_SOLUTIONS = 64;
     private static final long MOST_ROWS = 5_000_000;
     private final Tables tables;
 
@@ -85,7 +86,7 @@ public final class Inquiry {
     boolean someHolds(PatternDefinition pattern, Formula formula, Map<Integer, Set<Integer>> players) {
         var run = new Run(pattern, formula, players);
         for (int[] env : run.choices()) {
-            if (run.check(run.formula, env, new LinkedHashSet<>(), env.clone())) {
+            if (run.solver.holds(run.formula, env)) {
                 return true;
             }
         }
@@ -172,7 +173,13 @@ public final class Inquiry {
         /** Every combination of players for the roles that the condition speaks of without a quantifier. */
         List<int[]> choices() {
             List<int[]> choices = new ArrayList<>();
-            choices.add(solver.free());
+            int[] first = solver.free();
+            domains.forEach((variable, elements) -> {
+                if (elements.size() == 1) {
+                    first[variable] = elements.iterator().next();
+                }
+            });
+            choices.add(first);
             for (int role : original.variables()) {
                 if (role < pattern.roles().size()) {
                     List<int[]> longer = new ArrayList<>();
@@ -209,14 +216,18 @@ public final class Inquiry {
         }
 
         private boolean some(Formula asked, int[] env, Set<SourceSpan> places, int[] spoken, int most) {
+            if (!solver.holds(asked, env)) {
+                return false;
+            }
             boolean[] any = new boolean[1];
+            int[] left = { MOST_SOLUTIONS };
             solver.solve(List.of(asked), env.clone(), (found, evidence) -> {
                 evidence.stream().map(Evidence::place).filter(place -> place != null).forEach(places::add);
                 if (!any[0]) {
                     System.arraycopy(found, 0, spoken, 0, Math.min(found.length, spoken.length));
                 }
                 any[0] = true;
-                return places.size() < most && !places.isEmpty();
+                return places.size() < most && !places.isEmpty() && --left[0] > 0;
             });
             return any[0];
         }

@@ -2,10 +2,7 @@ package dev.huella.core.match;
 
 import dev.huella.core.match.PatternPlan.Group;
 import dev.huella.core.molde.Formula;
-import dev.huella.core.molde.PatternDefinition.Unlike;
 import dev.huella.core.source.SourceSpan;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,11 +11,16 @@ import java.util.Set;
 
 /** Carries out one plan: each way to fill the core, then the groups around it. */
 final class InstanceSearch {
+    /** Near misses are looked for only so far. */
+    private static final long MOST_NEAR_ROWS = 2_000_000;
+    private static final int MOST_NEAR_MISSES = 200;
     private final PatternPlan plan;
     private final Tables tables;
     private final InstanceCollector collector;
     private final List<NearMiss> misses;
     private final Solver solver;
+    /** For roles that may stay empty: other roles are only filled with the players found before. */
+    private final Solver around;
     private final Inquiry inquiry;
 
     InstanceSearch(PatternPlan plan, Tables tables, long mostRows, InstanceCollector collector, List<NearMiss> misses) {
@@ -27,6 +29,7 @@ final class InstanceSearch {
         this.collector = collector;
         this.misses = misses;
         this.solver = new Solver(tables, plan.pattern().variables().size()).atMost(mostRows);
+        this.around = new Solver(tables, plan.pattern().variables().size()).atMost(mostRows);
         this.inquiry = new Inquiry(tables);
     }
 
@@ -46,19 +49,58 @@ final class InstanceSearch {
         }
     }
 
+    /** All finds of this form. */
     void run() {
-        Set<List<Integer>> seen = new HashSet<>();
-        Set<Integer> roles = new LinkedHashSet<>(plan.coreVariables());
-        roles.removeIf(variable -> variable >= plan.pattern().roles().size());
-        solver.solve(plan.core(), solver.free(), (env, evidence) -> {
-            if (seen.add(plan.coreVariables().stream().map(variable -> env[variable]).toList())) {
-                var gathered = new Gathered();
-                gathered.note(env, roles, evidence.stream()
-                        .filter(one -> plan.coreVariables().containsAll(one.atom().variables())).toList());
-                around(coreOf(env), gathered);
-            }
+        solver.solve(plan.together(null), solver.free(), wanted(plan.coreVariables()), (env, evidence) -> {
+            around(coreOf(env), begin(env, evidence));
             return true;
         });
+    }
+
+    /** What keeps everything but one group. Ends without a word when that would take too long. */
+    void runNearMisses() {
+        for (Group group : plan.groups().size() > 1 ? plan.groups() : List.<Group>of()) {
+            Set<Integer> joined = new LinkedHashSet<>();
+            plan.together(group).stream().filter(Formula.Atom.class::isInstance)
+                    .forEach(clause -> joined.addAll(clause.variables()));
+            if (joined.containsAll(plan.coreVariables())) {
+                search(group);
+            }
+        }
+    }
+
+    private void search(Group leftOut) {
+        try {
+            solver.atMost(MOST_NEAR_ROWS).solve(plan.together(leftOut), solver.free(), wanted(plan.coreVariables()),
+                    (env, evidence) -> {
+                        nearly(coreOf(env), begin(env, evidence), leftOut);
+                        return misses.size() < MOST_NEAR_MISSES;
+                    });
+        } catch (Solver.Runaway _) {
+            return; // those found so far are kept: near misses are a service, not a promise
+        }
+    }
+
+    private void nearly(int[] core, Gathered gathered, Group leftOut) {
+        plan.groups().forEach(group -> gather(solver, group, core, gathered));
+        boolean others = plan.groups().stream().filter(group -> group != leftOut)
+                .allMatch(group -> group.roles().stream().noneMatch(role -> tooFew(role, gathered)));
+        if (others && leftOut.roles().stream().anyMatch(role -> tooFew(role, gathered)) && !isUnlike(gathered)) {
+            miss(leftOut, gathered);
+        }
+    }
+
+    private static int[] wanted(Set<Integer> variables) {
+        return variables.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    private Gathered begin(int[] env, List<Evidence> evidence) {
+        Set<Integer> roles = new LinkedHashSet<>(plan.coreVariables());
+        roles.removeIf(variable -> variable >= plan.pattern().roles().size());
+        var gathered = new Gathered();
+        gathered.note(env, roles,
+                evidence.stream().filter(one -> plan.coreVariables().containsAll(one.atom().variables())).toList());
+        return gathered;
     }
 
     private int[] coreOf(int[] env) {
@@ -68,26 +110,23 @@ final class InstanceSearch {
     }
 
     private void around(int[] core, Gathered gathered) {
-        List<Group> missing = new ArrayList<>();
         for (Group group : plan.groups()) {
-            gather(group, core, gathered);
+            gather(solver, group, core, gathered);
             if (group.roles().stream().anyMatch(role -> tooFew(role, gathered))) {
-                missing.add(group);
-            }
-        }
-        if (!missing.isEmpty()) {
-            if (missing.size() == 1 && plan.groups().size() > 1) {
-                miss(missing.getFirst(), gathered);
-            }
-            return;
-        }
-        plan.optional().forEach(group -> gather(group, core, gathered));
-        for (Unlike unlike : plan.pattern().unlikes()) {
-            if (inquiry.someHolds(plan.pattern(), unlike.when(), gathered.players)) {
                 return;
             }
         }
-        collector.add(plan, gathered);
+        gathered.players.forEach(around::restrict);
+        plan.optional().forEach(group -> gather(around, group, core, gathered));
+        around.unrestrict();
+        if (!isUnlike(gathered)) {
+            collector.add(plan, gathered);
+        }
+    }
+
+    private boolean isUnlike(Gathered gathered) {
+        return plan.pattern().unlikes().stream()
+                .anyMatch(unlike -> inquiry.someHolds(plan.pattern(), unlike.when(), gathered.players));
     }
 
     private boolean tooFew(int role, Gathered gathered) {
@@ -95,11 +134,13 @@ final class InstanceSearch {
         return gathered.players.getOrDefault(role, Set.of()).size() < least;
     }
 
-    private void gather(Group group, int[] core, Gathered gathered) {
-        solver.solve(group.clauses(), core, (env, evidence) -> {
-            gathered.note(env, group.roles(), evidence);
-            return true;
-        });
+    private void gather(Solver by, Group group, int[] core, Gathered gathered) {
+        for (int role : group.roles()) {
+            by.solveEach(group.clauses(), core, role, gathered.players, (env, evidence) -> {
+                gathered.note(env, Set.of(role), evidence);
+                return true;
+            });
+        }
     }
 
     private void miss(Group group, Gathered gathered) {

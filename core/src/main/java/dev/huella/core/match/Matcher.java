@@ -31,7 +31,9 @@ public final class Matcher {
         String stopped = null;
         try {
             for (PatternPlan plan : PatternPlan.of(pattern)) {
-                new InstanceSearch(plan, tables, MOST_ROWS, collected, misses).run();
+                var search = new InstanceSearch(plan, tables, MOST_ROWS, collected, misses);
+                search.run();
+                search.runNearMisses();
             }
         } catch (Solver.Runaway runaway) {
             stopped = ("The definition of %s was stopped after %,d steps; some clause joins roles that nothing else "

@@ -23,6 +23,13 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
     record Group(Set<Integer> roles, List<Formula> clauses) {
     }
 
+    /** All that must hold at once, but for one group if one is left out; null leaves out none. */
+    List<Formula> together(Group leftOut) {
+        List<Formula> all = new ArrayList<>(core);
+        groups.stream().filter(group -> group != leftOut).forEach(group -> all.addAll(group.clauses()));
+        return all;
+    }
+
     static List<PatternPlan> of(PatternDefinition pattern) {
         if (pattern.variants().isEmpty()) {
             return List.of(of(pattern, new Variant("", "", List.of())));
@@ -47,7 +54,6 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
                     .anyMatch(role -> pattern.roles().get(role).least() == 0 && !named.contains(role));
             (many.isEmpty() ? coreClauses : mayStayEmpty ? optional : required).add(clause);
         }
-        bindCore(pattern, core, coreClauses, required);
         return new PatternPlan(pattern, variant, coreClauses, core, groups(pattern, required, core),
                 optionalGroups(pattern, optional, required, core));
     }
@@ -66,39 +72,28 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
                 core.add(i);
             }
         }
-        // a local name that only clauses without many-player roles share belongs to the core as well
+        // a local name that ties groups to the core belongs to the core as well
         for (int variable : uses.keySet()) {
-            if (variable >= pattern.roles().size() && clauses.stream()
-                    .anyMatch(clause -> clause.variables().contains(variable)
-                            && !(clause instanceof Formula.Not) && onlyCore(pattern, clause))) {
+            if (variable >= pattern.roles().size() && clauses.stream().anyMatch(clause -> binds(clause, variable)
+                    && onlyCore(pattern, clause))
+                    && clauses.stream().anyMatch(clause -> binds(clause, variable) && speaksOfMany(pattern, clause))) {
                 core.add(variable);
             }
         }
         return core;
     }
 
-    private static boolean onlyCore(PatternDefinition pattern, Formula clause) {
-        return clause.variables().stream().filter(variable -> variable < pattern.roles().size())
-                .noneMatch(role -> pattern.roles().get(role).counted())
-                && clause.variables().stream().anyMatch(variable -> variable < pattern.roles().size());
+    private static boolean binds(Formula clause, int variable) {
+        return !(clause instanceof Formula.Not) && clause.variables().contains(variable);
     }
 
-    /** Core roles that only clauses with many-player roles speak of are found by those, too. */
-    private static void bindCore(PatternDefinition pattern, Set<Integer> core, List<Formula> coreClauses,
-            List<Formula> required) {
-        Set<Integer> bound = new TreeSet<>();
-        coreClauses.stream().filter(clause -> !(clause instanceof Formula.Not))
-                .forEach(clause -> bound.addAll(clause.variables()));
-        for (int variable : core) {
-            if (!bound.contains(variable)) {
-                for (Formula clause : required) {
-                    if (clause.variables().contains(variable) && !coreClauses.contains(clause)) {
-                        coreClauses.add(clause);
-                        bound.addAll(clause.variables());
-                    }
-                }
-            }
-        }
+    private static boolean speaksOfMany(PatternDefinition pattern, Formula clause) {
+        return clause.variables().stream().filter(variable -> variable < pattern.roles().size())
+                .anyMatch(role -> pattern.roles().get(role).counted());
+    }
+
+    private static boolean onlyCore(PatternDefinition pattern, Formula clause) {
+        return !speaksOfMany(pattern, clause) && clause.variables().stream().anyMatch(variable -> variable < pattern.roles().size());
     }
 
     private static List<Group> groups(PatternDefinition pattern, List<Formula> clauses, Set<Integer> core) {
@@ -135,22 +130,14 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
         return clause.variables().stream().anyMatch(variables::contains);
     }
 
-    /** Each role that may stay empty, with its own clauses and those of the required roles they speak of. */
+    /** Each role that may stay empty, with its own clauses; other roles in them are known by then. */
     private static List<Group> optionalGroups(PatternDefinition pattern, List<Formula> optional, List<Formula> required,
             Set<Integer> core) {
         List<Group> groups = new ArrayList<>();
         for (Group group : groups(pattern, optional, core)) {
-            List<Formula> clauses = new ArrayList<>(group.clauses);
-            Set<Integer> needed = new TreeSet<>();
-            group.clauses.forEach(clause -> needed.addAll(open(clause, core)));
-            for (Group other : groups(pattern, required, core)) {
-                if (other.clauses.stream().anyMatch(clause -> shares(clause, needed))) {
-                    clauses.addAll(other.clauses);
-                }
-            }
             Set<Integer> roles = new TreeSet<>(group.roles);
             roles.removeIf(role -> required.stream().anyMatch(clause -> clause.variables().contains(role)));
-            groups.add(new Group(roles, clauses));
+            groups.add(new Group(roles, group.clauses));
         }
         return groups;
     }

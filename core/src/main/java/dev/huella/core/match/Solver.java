@@ -4,22 +4,32 @@ import dev.huella.core.model.Element;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.Formula.Term;
+import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /**
  * Finds all ways to fill variables so that conditions hold. Of the conditions left, the one with the fewest rows for
- * what is already filled goes next; tests and negations wait until nothing in them is open that others could fill.
+ * what is already filled goes next, and one that speaks of nothing filled only when no other does; tests and
+ * negations wait until nothing in them is open that others could fill.
  */
 final class Solver {
     private static final int OPEN = -1;
+    private static final int[] NONE = {};
+    /** What a condition costs that is joined to nothing filled so far: all combinations would have to be tried. */
+    private static final long APART = 1L << 40;
     private final Tables tables;
     private final int variables;
+    private final Map<Formula, Node> nodes = new IdentityHashMap<>();
     private final Map<Integer, Set<Integer>> domains = new HashMap<>();
+    private final Map<Formula, Map<IntBuffer, Boolean>> answers = new IdentityHashMap<>();
     private long steps;
     private long mostSteps = Long.MAX_VALUE;
 
@@ -34,6 +44,14 @@ final class Solver {
         boolean found(int[] env, List<Evidence> evidence);
     }
 
+    /** A condition with what is looked up again and again. {@code table} is null for all but listed atoms. */
+    private record Node(Formula formula, Table table, int[] variables) {
+    }
+
+    /** One search. {@code wanted}: once these are filled, one way to fill the rest is enough; each filling counts once. */
+    private record Search(int[] wanted, Set<List<Integer>> seen, Solutions to) {
+    }
+
     /** Ends with an exception after so many rows were looked at. */
     Solver atMost(long rows) {
         mostSteps = rows;
@@ -44,6 +62,12 @@ final class Solver {
     /** From now on the variable is only filled with one of these. */
     void restrict(int variable, Set<Integer> elements) {
         domains.put(variable, elements);
+    }
+
+    /** Variables may be filled with anything again. */
+    void unrestrict() {
+        domains.clear();
+        answers.clear();
     }
 
     /** Thrown when a search goes on too long. */
@@ -57,42 +81,226 @@ final class Solver {
         return env;
     }
 
-    /** False when the search was ended by {@code to}. */
+    /** Every solution. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, Solutions to) {
-        return solve(formulas, env, new ArrayList<>(), to);
+        return solve(nodes(formulas), env, new ArrayList<>(), new Search(NONE, null, to));
+    }
+
+    /** One solution for each way to fill the wanted variables. False when the search was ended by {@code to}. */
+    boolean solve(List<Formula> formulas, int[] env, int[] wanted, Solutions to) {
+        return solve(nodes(formulas), env, new ArrayList<>(), new Search(wanted, new HashSet<>(), to));
     }
 
     /** True when there is a solution. */
     boolean holds(Formula formula, int[] env) {
-        return !solve(List.of(formula), env, (found, evidence) -> false);
+        return oneWay(flat(List.of(formula)), env, new ArrayList<>()) != null;
     }
 
-    private boolean solve(List<Formula> left, int[] env, List<Evidence> evidence, Solutions to) {
+    /**
+     * Each element that one variable can be filled with, once, together with one way to fill the rest.
+     *
+     * @param known what other variables are known to be filled with, so that not all the world has to be tried
+     */
+    void solveEach(List<Formula> formulas, int[] env, int variable, Map<Integer, Set<Integer>> known, Solutions to) {
+        List<Node> all = flat(formulas);
+        List<int[]> starts = List.of();
+        Node narrowest = null;
+        long least = Long.MAX_VALUE;
+        for (Node node : all) {
+            if (node.table != null && Arrays.stream(node.variables).anyMatch(own -> own == variable)) {
+                List<int[]> from = starts(node, env, variable, known);
+                long size = 0;
+                for (int[] start : from) {
+                    size += slice(node.table, (Formula.Atom) node.formula, start).size();
+                }
+                if (size < least) {
+                    narrowest = node;
+                    starts = from;
+                    least = size;
+                }
+            }
+        }
+        if (narrowest == null) {
+            solve(formulas, env, new int[] { variable }, to);
+            return;
+        }
+        Set<Integer> done = new HashSet<>();
+        for (int[] start : starts) {
+            if (!tryAll(narrowest, start, all, variable, done, to)) {
+                return;
+            }
+        }
+    }
+
+    private static List<int[]> starts(Node node, int[] env, int variable, Map<Integer, Set<Integer>> known) {
+        for (int other : node.variables) {
+            if (other != variable && env[other] == OPEN && known.containsKey(other)) {
+                List<int[]> starts = new ArrayList<>();
+                for (int player : known.get(other)) {
+                    int[] start = env.clone();
+                    start[other] = player;
+                    starts.add(start);
+                }
+                return starts;
+            }
+        }
+        return List.of(env);
+    }
+
+    private boolean tryAll(Node node, int[] start, List<Node> all, int variable, Set<Integer> done,
+            Solutions to) {
+        var atom = (Formula.Atom) node.formula;
+        Table.Slice slice = slice(node.table, atom, start);
+        int[] inner = start.clone();
+        for (int i = 0; i < slice.size(); i++) {
+            if (fill(atom, node.table, slice.row(i), start, inner) && !done.contains(inner[variable])) {
+                if (++steps > mostSteps) {
+                    throw new Runaway();
+                }
+                List<Evidence> evidence = new ArrayList<>();
+                int[] found = inDomain(atom, inner) ? oneWay(all, inner.clone(), evidence) : null;
+                if (found != null) {
+                    done.add(inner[variable]);
+                    if (!to.found(found, evidence)) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
+    }
+
+    private List<Node> flat(List<Formula> formulas) {
+        List<Node> found = new ArrayList<>();
+        for (Formula formula : formulas) {
+            if (formula instanceof Formula.All all) {
+                found.addAll(flat(all.of()));
+            } else {
+                found.add(node(formula));
+            }
+        }
+        return found;
+    }
+
+    /** One way to fill what is open, part by part; null when there is none. */
+    private int[] oneWay(List<Node> left, int[] env, List<Evidence> evidence) {
+        int[] filled = env;
+        for (List<Node> part : Parts.of(left, env, Node::variables)) {
+            filled = first(part, filled, evidence);
+            if (filled == null) {
+                return null;
+            }
+        }
+        return filled;
+    }
+
+    private List<Node> nodes(List<Formula> formulas) {
+        List<Node> found = new ArrayList<>(formulas.size());
+        formulas.forEach(formula -> found.add(node(formula)));
+        return found;
+    }
+
+    private Node node(Formula formula) {
+        Node node = nodes.get(formula);
+        if (node == null) {
+            Table table = formula instanceof Formula.Atom atom ? tables.of(atom) : null;
+            node = new Node(formula, table,
+                    formula.allVariables().stream().mapToInt(Integer::intValue).toArray());
+            nodes.put(formula, node);
+        }
+        return node;
+    }
+
+    private boolean solve(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
+        if (search.seen != null && filled(search.wanted, env)) {
+            return once(left, env, evidence, search);
+        }
         if (left.isEmpty()) {
-            return to.found(env, evidence);
+            return search.to.found(env, evidence);
         }
         int next = cheapest(left, env);
-        Formula formula = left.get(next);
-        List<Formula> rest = new ArrayList<>(left);
+        Node node = left.get(next);
+        List<Node> rest = new ArrayList<>(left);
         rest.remove(next);
-        return switch (formula) {
+        return switch (node.formula) {
             case Formula.All all -> {
-                rest.addAll(0, all.of());
-                yield solve(rest, env, evidence, to);
+                rest.addAll(0, nodes(all.of()));
+                yield solve(rest, env, evidence, search);
             }
             case Formula.Either either -> {
                 boolean on = true;
                 for (int i = 0; on && i < either.of().size(); i++) {
-                    List<Formula> one = new ArrayList<>(rest);
-                    one.add(0, either.of().get(i));
-                    on = solve(one, env, evidence, to);
+                    List<Node> one = new ArrayList<>(rest);
+                    one.addFirst(node(either.of().get(i)));
+                    on = solve(one, env, evidence, search);
                 }
                 yield on;
             }
-            case Formula.Not not -> holds(not.of(), env.clone()) || solve(rest, env, evidence, to);
-            case Formula.Whenever whenever -> !always(whenever, env) || solve(rest, env, evidence, to);
-            case Formula.Atom atom -> atom(atom, rest, env, evidence, to);
+            case Formula.Not not -> remembered(node, env, () -> holds(not.of(), env.clone()))
+                    || solve(rest, env, evidence, search);
+            case Formula.Whenever whenever -> !remembered(node, env, () -> always(whenever, env))
+                    || solve(rest, env, evidence, search);
+            case Formula.Atom atom -> node.table == null
+                    ? !testOpen(atom, env) || solve(rest, env, evidence, search)
+                    : rows(node, atom, rest, env, evidence, search);
         };
+    }
+
+    /** A test asked again of the same elements has the same answer. */
+    private boolean remembered(Node node, int[] env, BooleanSupplier test) {
+        int[] filled = new int[node.variables.length];
+        for (int i = 0; i < filled.length; i++) {
+            filled[i] = env[node.variables[i]];
+        }
+        Map<IntBuffer, Boolean> known = answers.computeIfAbsent(node.formula, key -> new HashMap<>());
+        IntBuffer key = IntBuffer.wrap(filled);
+        Boolean answer = known.get(key);
+        if (answer == null) {
+            answer = test.getAsBoolean();
+            known.put(key, answer);
+        }
+        return answer;
+    }
+
+    private static boolean filled(int[] wanted, int[] env) {
+        for (int variable : wanted) {
+            if (env[variable] == OPEN) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** All that is wanted is filled: the first way to fill the rest decides. */
+    private boolean once(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
+        List<Integer> key = Arrays.stream(search.wanted).mapToObj(variable -> env[variable]).toList();
+        if (search.seen.contains(key)) {
+            return true;
+        }
+        int before = evidence.size();
+        int[] filled = oneWay(left, env, evidence);
+        boolean on = true;
+        if (filled != null) {
+            search.seen.add(key);
+            on = search.to.found(filled, evidence);
+        }
+        while (evidence.size() > before) {
+            evidence.removeLast();
+        }
+        return on;
+    }
+
+    /** The first way to fill what these conditions leave open, with its evidence added; null when there is none. */
+    private int[] first(List<Node> part, int[] env, List<Evidence> evidence) {
+        int[][] result = new int[1][];
+        List<Evidence> shown = new ArrayList<>();
+        solve(part, env, new ArrayList<>(), new Search(NONE, null, (found, inner) -> {
+            result[0] = found.clone();
+            shown.addAll(inner);
+            return false;
+        }));
+        evidence.addAll(shown);
+        return result[0];
     }
 
     private boolean always(Formula.Whenever whenever, int[] env) {
@@ -105,11 +313,12 @@ final class Solver {
         return whenever.mostly() ? counts[0] > counts[1] : counts[1] == 0;
     }
 
-    private int cheapest(List<Formula> left, int[] env) {
+    private int cheapest(List<Node> left, int[] env) {
         int best = 0;
         long least = Long.MAX_VALUE;
-        for (int i = 0; i < left.size(); i++) {
-            long cost = cost(left.get(i), env);
+        boolean begun = Arrays.stream(env).anyMatch(value -> value != OPEN);
+        for (int i = 0; i < left.size() && least > 0; i++) {
+            long cost = cost(left.get(i), env, begun);
             if (cost < least) {
                 best = i;
                 least = cost;
@@ -118,16 +327,24 @@ final class Solver {
         return best;
     }
 
-    private long cost(Formula formula, int[] env) {
-        return switch (formula) {
+    private long cost(Node node, int[] env, boolean begun) {
+        return switch (node.formula) {
             case Formula.All _ -> 0;
             case Formula.Atom atom -> {
-                Table table = tables.of(atom);
-                yield table == null ? waiting(atom, env) : slice(table, atom, env).size();
+                if (node.table == null) {
+                    yield waiting(node, env);
+                }
+                boolean joined = !begun || waiting(node, env) - APART < node.variables.length;
+                yield slice(node.table, atom, env).size() + (joined ? 0 : APART / 2);
             }
-            case Formula.Either either -> either.of().stream().mapToLong(part -> cost(firstAtom(part), env)).sum();
-            case Formula.Not not -> waiting(not, env);
-            case Formula.Whenever whenever -> waiting(whenever, env);
+            case Formula.Either either -> {
+                long sum = 0;
+                for (Formula part : either.of()) {
+                    sum += cost(node(firstAtom(part)), env, begun);
+                }
+                yield sum;
+            }
+            case Formula.Not _, Formula.Whenever _ -> waiting(node, env);
         };
     }
 
@@ -136,12 +353,21 @@ final class Solver {
     }
 
     /** Conditions that fill nothing come at once when all is filled, and else as late as possible. */
-    private static long waiting(Formula formula, int[] env) {
-        long open = formula.allVariables().stream().filter(variable -> env[variable] == OPEN).count();
-        return open == 0 ? 0 : Integer.MAX_VALUE + open;
+    private static long waiting(Node node, int[] env) {
+        int open = 0;
+        for (int variable : node.variables) {
+            open += env[variable] == OPEN ? 1 : 0;
+        }
+        return open == 0 ? 0 : APART + open;
     }
 
     private static Table.Slice slice(Table table, Formula.Atom atom, int[] env) {
+        List<Term> terms = atom.terms();
+        if (table.width() <= 3 && allFilled(terms, env)) {
+            int row = table.find(env[terms.get(0).variable()], table.width() > 1 ? env[terms.get(1).variable()] : 0,
+                    table.width() > 2 ? env[terms.get(2).variable()] : 0);
+            return row < 0 ? Table.Slice.EMPTY : new Table.Slice(null, row, row + 1);
+        }
         Table.Slice best = table.rows();
         for (int column = 0; column < table.width(); column++) {
             int value = env[atom.terms().get(column).variable()];
@@ -153,21 +379,27 @@ final class Solver {
         return best;
     }
 
-    private boolean atom(Formula.Atom atom, List<Formula> rest, int[] env, List<Evidence> evidence, Solutions to) {
-        Table table = tables.of(atom);
-        if (table == null) {
-            return !testOpen(atom, env) || solve(rest, env, evidence, to);
+    private static boolean allFilled(List<Term> terms, int[] env) {
+        for (Term term : terms) {
+            if (env[term.variable()] == OPEN) {
+                return false;
+            }
         }
-        Table.Slice slice = slice(table, atom, env);
+        return true;
+    }
+
+    private boolean rows(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence,
+            Search search) {
+        Table.Slice slice = slice(node.table, atom, env);
         int[] inner = env.clone();
         for (int i = 0; i < slice.size(); i++) {
             int row = slice.row(i);
             if (++steps > mostSteps) {
                 throw new Runaway();
             }
-            if (fill(atom, table, row, env, inner) && inDomain(atom, inner)) {
-                evidence.add(new Evidence(atom, table.place(row)));
-                boolean on = solve(rest, inner, evidence, to);
+            if (fill(atom, node.table, row, env, inner) && inDomain(atom, inner)) {
+                evidence.add(new Evidence(atom, node.table.place(row)));
+                boolean on = solve(rest, inner, evidence, search);
                 evidence.removeLast();
                 if (!on) {
                     return false;

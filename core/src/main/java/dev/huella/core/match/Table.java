@@ -16,6 +16,7 @@ final class Table {
     private SourceSpan[] places = new SourceSpan[16];
     private int size;
     private final long[][] indexes;
+    private volatile LongRows whole;
     private final Set<Row> unplaced = new HashSet<>();
 
     Table(int width) {
@@ -97,6 +98,28 @@ final class Table {
         return new Slice(index, from, to);
     }
 
+    /** The first row that is just so; -1 when there is none. Only for tables of up to three columns. */
+    int find(int a, int b, int c) {
+        long key = key(a, b, c);
+        LongRows rows = whole == null ? whole() : whole;
+        return rows.get(key);
+    }
+
+    private static long key(int a, int b, int c) {
+        return ((long) a << 42) ^ ((long) b << 21) ^ c;
+    }
+
+    private synchronized LongRows whole() {
+        if (whole == null) {
+            var rows = new LongRows(size);
+            for (int row = 0; row < size; row++) {
+                rows.put(key(cell(row, 0), width > 1 ? cell(row, 1) : 0, width > 2 ? cell(row, 2) : 0), row);
+            }
+            whole = rows;
+        }
+        return whole;
+    }
+
     Slice rows() {
         return new Slice(null, 0, size);
     }
@@ -108,6 +131,8 @@ final class Table {
 
     /** Some rows of a table, in the order they were added within one element. */
     record Slice(long[] index, int from, int to) {
+        static final Slice EMPTY = new Slice(null, 0, 0);
+
         int size() {
             return to - from;
         }

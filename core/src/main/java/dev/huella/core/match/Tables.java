@@ -4,15 +4,18 @@ import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PhraseDefinition;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** The tables of one model, each made when first needed: from a clause's own rows, or from what a phrase means. */
 final class Tables {
     private final Model model;
-    private final Map<Object, Table> made = new HashMap<>();
+    private final Map<Object, Table> made = new IdentityHashMap<>();
     private final Set<PhraseDefinition> inWork = new HashSet<>();
 
     Tables(Model model) {
@@ -52,12 +55,9 @@ final class Tables {
             return table;
         }
         var solver = new Solver(this, phrase.variables().size());
-        Set<java.util.List<Integer>> seen = new HashSet<>();
-        solver.solve(java.util.List.of(phrase.means()), solver.free(), (env, evidence) -> {
-            int[] row = java.util.Arrays.copyOf(env, width);
-            if (seen.add(java.util.Arrays.stream(row).boxed().toList())) {
-                table.add(evidence.isEmpty() ? null : evidence.getFirst().place(), row);
-            }
+        int[] parameters = IntStream.range(0, width).toArray();
+        solver.solve(List.of(phrase.means()), solver.free(), parameters, (env, evidence) -> {
+            table.add(evidence.isEmpty() ? null : evidence.getFirst().place(), Arrays.copyOf(env, width));
             return true;
         });
         inWork.remove(phrase);
