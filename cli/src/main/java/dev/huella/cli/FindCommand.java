@@ -1,0 +1,60 @@
+package dev.huella.cli;
+
+import dev.huella.core.exchange.json.FindsWriter;
+import dev.huella.core.exchange.json.FindsWriter.Found;
+import dev.huella.core.molde.Catalogue;
+import dev.huella.core.project.Findings;
+import dev.huella.core.project.Project;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/** {@code huella find}: pattern instances and near misses. */
+@Command(name = "find", mixinStandardHelpOptions = true, description = "Prints pattern instances, near misses and opportunities.")
+final class FindCommand implements Callable<Integer> {
+    @Mixin
+    SourceOptions options;
+    @Option(names = "--format", description = "text or json.")
+    SourceOptions.Format format = SourceOptions.Format.TEXT;
+    @Option(names = "--pattern", paramLabel = "ID", description = "Only this pattern; may be given several times.")
+    Set<String> patterns = Set.of();
+
+    @Override
+    public Integer call() throws Exception {
+        Findings findings = findings(options, patterns);
+        options.write(out -> {
+            if (format == SourceOptions.Format.JSON) {
+                FindsWriter.write("huella-finds/1", found(findings), findings.nearMisses(), out);
+                out.write("\n");
+            } else {
+                FindingText.write(findings, out);
+            }
+        });
+        return 0;
+    }
+
+    static Findings findings(SourceOptions options, Set<String> patterns) throws Exception {
+        Catalogue catalogue = options.catalogue();
+        Set<String> unknown = new TreeSet<>(patterns);
+        catalogue.definitions().forEach(definition -> unknown.remove(definition.id()));
+        if (!unknown.isEmpty()) {
+            throw new IllegalArgumentException("There is no pattern %s. There are: %s.".formatted(
+                    String.join(", ", unknown),
+                    String.join(", ", catalogue.definitions().stream().map(definition -> definition.id()).toList())));
+        }
+        Project project = options.read();
+        Findings findings = project.find(catalogue,
+                definition -> patterns.isEmpty() || patterns.contains(definition.id()),
+                new TerminalProgress(options.err()));
+        findings.remarks().forEach(options.err()::println);
+        return findings;
+    }
+
+    static List<Found> found(Findings findings) {
+        return findings.all().stream().map(finding -> new Found(finding.instance(), finding.verdicts())).toList();
+    }
+}

@@ -1,0 +1,78 @@
+package dev.huella.cli;
+
+import dev.huella.core.molde.Catalogue;
+import dev.huella.core.molde.MoldeProblem;
+import dev.huella.core.project.Project;
+import dev.huella.core.source.SourceException;
+import dev.huella.core.source.SourceFilter;
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.io.PrintWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** What all commands take: sources, which of their files, and where the result goes. */
+final class SourceOptions {
+    @Spec(Spec.Target.MIXEE)
+    picocli.CommandLine.Model.CommandSpec spec;
+    @Parameters(arity = "1..*", paramLabel = "SOURCE", description = "A folder, a file, or a .zip or .jar archive.")
+    List<Path> sources;
+    @Option(names = "--include", paramLabel = "GLOB", description = "Take only files like this, for example \"**/dues/**\".")
+    List<String> includes = List.of();
+    @Option(names = "--exclude", paramLabel = "GLOB", description = "Leave out files like this.")
+    List<String> excludes = List.of();
+    @Option(names = "-o", paramLabel = "FILE", description = "Write here instead of to standard output.")
+    Path output;
+    @Option(names = "--definitions", paramLabel = "FILE", description = "Further definitions in Molde (.molde).")
+    List<Path> definitions = List.of();
+
+    Project read() throws SourceException {
+        Project project = Project.read(sources, new SourceFilter(includes, excludes), new TerminalProgress(err()));
+        project.sources().problems().forEach(problem -> err().println(problem.message()));
+        project.sources().leftOut().stream().filter(left -> !left.reason().startsWith("not among"))
+                .forEach(left -> err().printf("%s was left out: %s.%n", left.path(), left.reason()));
+        return project;
+    }
+
+    /** Faulty definitions are told and left out; the others serve. */
+    Catalogue catalogue() {
+        Catalogue catalogue = Catalogue.with(definitions);
+        catalogue.problems().forEach((MoldeProblem problem) -> err().println(problem));
+        return catalogue;
+    }
+
+    PrintWriter err() {
+        return spec.commandLine().getErr();
+    }
+
+    /** Writes a result. */
+    void write(Result result) throws IOException {
+        if (output == null) {
+            PrintWriter out = spec.commandLine().getOut();
+            result.to(out);
+            out.flush();
+        } else {
+            try (Writer out = new OutputStreamWriter(Files.newOutputStream(output), StandardCharsets.UTF_8)) {
+                result.to(out);
+            }
+            err().println("Written to " + output + ".");
+        }
+    }
+
+    /** Something that can be written. */
+    @FunctionalInterface
+    interface Result {
+        void to(Writer out) throws IOException;
+    }
+
+    /** How results are written. */
+    enum Format {
+        TEXT, JSON
+    }
+}

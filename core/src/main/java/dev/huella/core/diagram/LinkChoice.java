@@ -1,0 +1,70 @@
+package dev.huella.core.diagram;
+
+import dev.huella.core.diagram.ClassDiagram.Ending;
+import dev.huella.core.diagram.ClassDiagram.Link;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Relation;
+import dev.huella.core.model.Relation.Kind;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** Which relations between the types shown are drawn: of several weak ones between two types only the most telling. */
+final class LinkChoice {
+    private static final List<String> TELLING = List.of("create", "call", "use", "refine");
+
+    private LinkChoice() {
+    }
+
+    static List<Link> between(Model model, Set<CodeType> shown, Predicate<Relation> broken) {
+        Map<List<CodeType>, List<Relation>> pairs = new HashMap<>();
+        List<List<CodeType>> order = new ArrayList<>();
+        for (Relation relation : model.relations()) {
+            boolean inside = shown.contains(relation.from()) && shown.contains(relation.to())
+                    && relation.kind() != Kind.NESTING;
+            if (inside && (relation.from() != relation.to() || relation.kind() != Kind.DEPENDENCY)) {
+                List<CodeType> pair = List.of(relation.from(), relation.to());
+                pairs.computeIfAbsent(pair, key -> {
+                    order.add(key);
+                    return new ArrayList<>();
+                }).add(relation);
+            }
+        }
+        List<Link> links = new ArrayList<>();
+        for (List<CodeType> pair : order) {
+            chosen(pairs.get(pair), broken).forEach(relation -> links.add(link(relation, broken.test(relation))));
+        }
+        return links;
+    }
+
+    private static List<Relation> chosen(List<Relation> all, Predicate<Relation> broken) {
+        List<Relation> strong = all.stream().filter(relation -> relation.kind() != Kind.DEPENDENCY).toList();
+        List<Relation> found = new ArrayList<>(strong);
+        all.stream().filter(relation -> relation.kind() == Kind.DEPENDENCY)
+                .filter(relation -> broken.test(relation) || strong.isEmpty() || relation.stereotype().equals("create")
+                        && strong.stream().noneMatch(other -> other.kind() == Kind.COMPOSITION))
+                .min(java.util.Comparator.comparing((Relation relation) -> !broken.test(relation))
+                        .thenComparing(relation -> TELLING.indexOf(relation.stereotype())))
+                .ifPresent(found::add);
+        return found;
+    }
+
+    private static Link link(Relation relation, boolean broken) {
+        Ending ending = switch (relation.kind()) {
+            case GENERALIZATION -> Ending.GENERALIZATION;
+            case REALIZATION -> Ending.REALIZATION;
+            case COMPOSITION -> Ending.COMPOSITION;
+            case AGGREGATION -> Ending.AGGREGATION;
+            case ASSOCIATION -> Ending.ASSOCIATION;
+            case DEPENDENCY -> Ending.DEPENDENCY;
+            case NESTING -> Ending.NESTING;
+        };
+        String label = ending == Ending.DEPENDENCY ? "«" + relation.stereotype() + "»" : relation.role();
+        return new Link(ending, relation.from(), relation.to(), label,
+                relation.multiplicity() == null ? "" : relation.multiplicity().text(), broken);
+    }
+}
