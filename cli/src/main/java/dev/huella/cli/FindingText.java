@@ -53,7 +53,7 @@ final class FindingText {
     private static String roles(java.util.Map<String, List<PatternInstance.Player>> players) {
         return players.entrySet().stream()
                 .map(role -> role.getKey() + " " + role.getValue().stream().map(player -> player.element().name())
-                        .collect(Collectors.joining(", ")))
+                        .distinct().collect(Collectors.joining(", ")))
                 .collect(Collectors.joining("; "));
     }
 

@@ -12,7 +12,8 @@ public final class BoxSketch {
     private static final double NAME_SIZE = 13;
     private static final double TEXT_SIZE = 11.5;
     private static final double TAG_SIZE = 10.5;
-    private static final double TAG_HEIGHT = 16;
+    /** How far role tags stand out above the box. */
+    public static final double TAG_HEIGHT = 16;
     private static final double TAG_GAP = 4;
     private final Box box;
 

@@ -104,10 +104,20 @@ public final class LayeredLayout {
         }
         ElkEdgeSection section = edge.getSections().getFirst();
         List<Mark.Point> points = new ArrayList<>();
+        belowTags(link.from(), section.getStartX(), section.getStartY(), points);
         points.add(new Mark.Point(section.getStartX(), section.getStartY()));
         section.getBendPoints().forEach(bend -> points.add(new Mark.Point(bend.getX(), bend.getY())));
         points.add(new Mark.Point(section.getEndX(), section.getEndY()));
         LinkSketch.paint(link, points, marks);
+    }
+
+    /** A line that leaves at the top of a box with tags starts at the box itself, behind the tags. */
+    private void belowTags(CodeType type, double x, double y, List<Mark.Point> points) {
+        ElkNode node = nodes.get(type);
+        boolean tagged = diagram.boxes().stream().anyMatch(box -> box.type() == type && !box.tags().isEmpty());
+        if (tagged && Math.abs(y - node.getY()) < 1) {
+            points.add(new Mark.Point(x, y + BoxSketch.TAG_HEIGHT));
+        }
     }
 
     private void labels(Link link) {

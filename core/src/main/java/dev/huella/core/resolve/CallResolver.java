@@ -39,7 +39,10 @@ final class CallResolver {
         Operation callee = receiver == null ? unqualified(call, plain) : qualified(call, receiver, plain);
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain);
-        List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings);
+        boolean overContainer = callee != null && callee.home().external() && containers.isContainer(on.type());
+        List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings, overContainer
+                ? on.origins().stream().map(Containers::elementOf).filter(origin -> origin != Origin.UNKNOWN).toList()
+                : List.of());
         noteTests(call, on, arguments);
         body.add(new Deed.Calls(callee, call.name(), on, arguments, used, body.setting, call.at()));
         return result(callee, receiver == null ? null : on, on, arguments, bindings);
@@ -83,7 +86,9 @@ final class CallResolver {
         if (type == null) {
             return null;
         }
-        return overloads.choose(body.world.members.operations(type, call.name()), call.arguments(), plain);
+        Operation known = overloads.choose(body.world.members.operations(type, call.name()), call.arguments(), plain);
+        return known != null && !known.home().qualifiedName().equals("java.lang.Object") || !body.world.index.isBare(type)
+                ? known : body.world.index.outsideOperation(type, call.name(), plain.size());
     }
 
     /** The receiver of a call without one: this object, or one of those around it. */
@@ -120,13 +125,15 @@ final class CallResolver {
     }
 
     private List<Flow> functionArguments(List<Value> written, List<Flow> plain, Operation callee,
-            Map<TypeVariable, TypeUse> bindings) {
+            Map<TypeVariable, TypeUse> bindings, List<Origin> elements) {
         List<Flow> all = new ArrayList<>(plain.size());
         for (int i = 0; i < plain.size(); i++) {
             Flow flow = plain.get(i);
             if (flow == null) {
                 TypeUse declared = callee == null ? TypeUse.UNKNOWN : Overloads.parameterType(callee, i);
+                functions.expectElements(elements);
                 flow = values.flow(written.get(i), declared.substitute(bindings), "");
+                functions.expectElements(List.of());
                 functions.bindResult(declared, bindings);
             }
             all.add(flow);
@@ -171,7 +178,7 @@ final class CallResolver {
         Operation constructor = use.type() == null ? null
                 : overloads.choose(Members.constructors(use.type()), create.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>(Supertypes.bindings(use));
-        List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings);
+        List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings, List.of());
         CodeType made = use.type();
         if (create.body() != null) {
             made = body.world.declarer.of(create.body()).type();
@@ -202,7 +209,7 @@ final class CallResolver {
         Operation callee = of == null ? null
                 : overloads.choose(Members.constructors(of), construct.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>();
-        List<Flow> arguments = functionArguments(construct.arguments(), plain, callee, bindings);
+        List<Flow> arguments = functionArguments(construct.arguments(), plain, callee, bindings, List.of());
         body.add(new Deed.Calls(callee, construct.ofSuper() ? "super" : "this",
                 Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)), arguments, false, body.setting,
                 construct.at()));

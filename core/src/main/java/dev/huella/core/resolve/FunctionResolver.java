@@ -25,11 +25,17 @@ final class FunctionResolver {
     private final StepResolver steps;
     private final ValueResolver values;
     private TypeUse lastResult = TypeUse.UNKNOWN;
+    private List<Origin> elements = List.of();
 
     FunctionResolver(Body body, StepResolver steps, ValueResolver values) {
         this.body = body;
         this.steps = steps;
         this.values = values;
+    }
+
+    /** What the parameters of the next function will be given: elements of a container, or nothing known. */
+    void expectElements(List<Origin> origins) {
+        elements = origins;
     }
 
     /** After a function was read as an argument: what it gives back binds the variable in the declared result. */
@@ -47,6 +53,8 @@ final class FunctionResolver {
         Operation single = asked == null ? null : body.world.members.single(asked);
         TypeUse seen = single == null ? null : body.world.supertypes.as(expected, single.home());
         Map<TypeVariable, TypeUse> bindings = seen == null ? Map.of() : Supertypes.bindings(seen);
+        List<Origin> given = elements;
+        elements = List.of();
         int first = body.deeds.size();
         TypeUse outerResult = body.functionResult;
         body.functionResult = single == null ? TypeUse.UNKNOWN : single.returns().substitute(bindings);
@@ -55,7 +63,7 @@ final class FunctionResolver {
         Operation own = type == null ? null : operation(type, single, bindings, function, function.at());
         body.within(inside, () -> {
             for (int i = 0; i < function.parameters().size(); i++) {
-                declareParameter(function, i, single, bindings, own);
+                declareParameter(function, i, single, bindings, own, given);
             }
             steps.steps(function.body());
         });
@@ -79,14 +87,16 @@ final class FunctionResolver {
     }
 
     private void declareParameter(Value.Function function, int index, Operation single,
-            Map<TypeVariable, TypeUse> bindings, Operation own) {
+            Map<TypeVariable, TypeUse> bindings, Operation own, List<Origin> given) {
         var parameter = function.parameters().get(index);
         TypeUse type = parameter.type() != null
                 ? body.use(parameter.type(), dev.huella.core.model.Mention.Kind.LOCAL, function.at())
                 : single != null && index < single.parameters().size()
                         ? single.parameters().get(index).type().substitute(bindings) : TypeUse.UNKNOWN;
         Origin origin = own == null ? new Origin.OfFunctionParameter(index) : new Origin.OfParameter(own, index);
-        body.scope.declare(parameter.name(), Flow.of(origin, type), type);
+        boolean primitive = type.type() == null && type.variable() == null && !type.isUnknown();
+        body.scope.declare(parameter.name(), given.isEmpty() || primitive ? Flow.of(origin, type) : new Flow(given, type),
+                type);
     }
 
     /** The type of what the function gives back. */
@@ -163,8 +173,11 @@ final class FunctionResolver {
         TypeUse seen = body.world.supertypes.as(expected, single.home());
         Operation own = operation(type, single, seen == null ? Map.of() : Supertypes.bindings(seen), null,
                 reference.at());
+        List<Origin> given = elements;
+        elements = List.of();
         List<Deed> deeds = new ArrayList<>();
-        noteUse(reference, owner, meant, ofType && meant != null && !meant.isStatic() && !own.parameters().isEmpty()
+        noteUse(reference, owner, meant, ofType && !given.isEmpty() && meant != null && !meant.isStatic()
+                ? new Flow(given, of.type()) : ofType && meant != null && !meant.isStatic() && !own.parameters().isEmpty()
                 ? Flow.of(new Origin.OfParameter(own, 0), own.parameters().getFirst().type()) : of, deeds);
         own.deeds(deeds);
         body.deeds.addAll(deeds);

@@ -44,6 +44,7 @@ public final class ModelResolver {
         List<List<Declared>> byFile = byFile();
         byFile.parallelStream().forEach(group -> group.forEach(heads::members));
         bodies(byFile);
+        world.index.settleOutside();
         List<CodeType> types = allTypes();
         OverrideResolver.resolve(types, world.supertypes);
         FieldResolver.resolve(types, world.library);

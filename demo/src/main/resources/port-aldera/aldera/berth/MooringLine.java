@@ -1,0 +1,6 @@
+package aldera.berth;
+
+/** A line ashore. */
+public interface MooringLine {
+    double breakingLoad();
+}

@@ -1,0 +1,6 @@
+package aldera.lock;
+
+/** Told when a lock gate moves. */
+public interface GateWatcher {
+    void gateMoved(LockGate gate);
+}

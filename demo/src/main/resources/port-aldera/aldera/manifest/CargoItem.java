@@ -1,0 +1,8 @@
+package aldera.manifest;
+
+/** Something in the hold. */
+public interface CargoItem {
+    void inspect(Survey survey);
+
+    double tonnes();
+}
