@@ -1,0 +1,168 @@
+package dev.huella.desktop;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.project.Finding;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+
+/** One box for going anywhere and doing anything: types, finds, files and actions by parts of their names. */
+final class CommandBox {
+    private static final int MOST = 12;
+    private final Session session;
+    private final Actions actions;
+    private final TextField field = new TextField();
+    private final ListView<Answer> answers = new ListView<>();
+
+    CommandBox(Session session, Actions actions) {
+        this.session = session;
+        this.actions = actions;
+        field.setId("command-box");
+        field.getStyleClass().add("field");
+        field.setPromptText("Go to a type, a find, a file, or do something      Ctrl K");
+        field.setPrefWidth(380);
+        field.setMinWidth(220);
+        field.setAccessibleText("Go to a type, a find or a file, or do something");
+        answers.setId("answers");
+        answers.getStyleClass().add("answers");
+        answers.setMaxSize(460, 380);
+        answers.setVisible(false);
+        answers.setCellFactory(list -> new AnswerCell());
+        StackPane.setAlignment(answers, Pos.TOP_CENTER);
+        StackPane.setMargin(answers, new Insets(46, 0, 0, 0));
+        field.textProperty().addListener((property, before, now) -> search(now));
+        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        field.focusedProperty().addListener((property, before, now) -> {
+            if (!now) {
+                answers.setVisible(false);
+            }
+        });
+        answers.setOnMousePressed(event -> take());
+    }
+
+    /** What typing led to. */
+    record Answer(String kind, String title, String detail, Runnable run) {
+    }
+
+    TextField field() {
+        return field;
+    }
+
+    Node answers() {
+        return answers;
+    }
+
+    Actions actions() {
+        return actions;
+    }
+
+    void ask() {
+        field.requestFocus();
+        field.selectAll();
+        search(field.getText());
+    }
+
+    private void key(KeyEvent event) {
+        int at = answers.getSelectionModel().getSelectedIndex();
+        if (event.getCode() == KeyCode.DOWN) {
+            answers.getSelectionModel().select(Math.min(at + 1, answers.getItems().size() - 1));
+            event.consume();
+        } else if (event.getCode() == KeyCode.UP) {
+            answers.getSelectionModel().select(Math.max(at - 1, 0));
+            event.consume();
+        } else if (event.getCode() == KeyCode.ENTER) {
+            take();
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE) {
+            field.clear();
+            answers.setVisible(false);
+            event.consume();
+        }
+    }
+
+    private void take() {
+        Answer chosen = answers.getSelectionModel().getSelectedItem();
+        if (chosen != null && answers.isVisible()) {
+            field.clear();
+            answers.setVisible(false);
+            chosen.run().run();
+        }
+    }
+
+    private void search(String text) {
+        String wanted = text.strip().toLowerCase(Locale.ROOT);
+        List<Answer> found = new ArrayList<>();
+        if (session.project().get() != null && !wanted.isEmpty()) {
+            places(wanted, found);
+        }
+        actions.all().stream().filter(action -> action.title().toLowerCase(Locale.ROOT).contains(wanted))
+                .limit(MOST).forEach(action -> found.add(new Answer("do", action.title(),
+                        action.keys() == null ? "" : action.keys().getDisplayText(), action.run())));
+        answers.getItems().setAll(found);
+        answers.setPrefHeight(Math.min(380, found.size() * 28 + 12));
+        answers.setVisible(field.isFocused() && !found.isEmpty());
+        answers.getSelectionModel().selectFirst();
+    }
+
+    private void places(String wanted, List<Answer> found) {
+        Model model = session.project().get().model();
+        for (CodeType type : model.types()) {
+            if (found.size() < MOST && type.name().toLowerCase(Locale.ROOT).contains(wanted)) {
+                found.add(new Answer(type.kind().word(), type.name(), type.namespace(), () -> {
+                    session.stage().set(WorkStage.STRUCTURE);
+                    session.look(new Focus.OfType(type));
+                }));
+            }
+        }
+        for (Finding finding : session.findings().get().all()) {
+            var focus = new Focus.OfFind(finding);
+            String title = focus.title();
+            if (found.size() < 2 * MOST && (title + finding.instance().pattern().id()).toLowerCase(Locale.ROOT)
+                    .contains(wanted)) {
+                found.add(new Answer("find", title, finding.instance().pattern().id(), () -> {
+                    session.stage().set(WorkStage.FINDS);
+                    session.look(focus);
+                }));
+            }
+        }
+        for (Model.FileRead file : model.files()) {
+            if (found.size() < 3 * MOST && file.path().toLowerCase(Locale.ROOT).contains(wanted)) {
+                found.add(new Answer("file", file.path(), "",
+                        () -> session.look(new Focus.OfFile(file.path(), 1, session.focus().get()))));
+            }
+        }
+    }
+
+    /** One answer on one line. */
+    private static final class AnswerCell extends ListCell<Answer> {
+        @Override
+        protected void updateItem(Answer answer, boolean empty) {
+            super.updateItem(answer, empty);
+            setText(null);
+            if (empty || answer == null) {
+                setGraphic(null);
+                return;
+            }
+            var kind = TopBar.styled(new Label(answer.kind()), "hint");
+            kind.setMinWidth(64);
+            var space = new Region();
+            HBox.setHgrow(space, Priority.ALWAYS);
+            setGraphic(new HBox(8, kind, new Label(answer.title()), space,
+                    TopBar.styled(new Label(answer.detail()), "hint")));
+        }
+    }
+}

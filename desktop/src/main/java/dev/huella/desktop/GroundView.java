@@ -1,0 +1,193 @@
+package dev.huella.desktop;
+
+import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.drawing.Ink;
+import dev.huella.core.drawing.Palette;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.match.PatternInstance.Player;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.project.Finding;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+
+/** The whole code base as a strip: packages as plots, types as bars as high as their code is long. */
+final class GroundView {
+    private static final double HEIGHT = 76;
+    private static final double TOP = 8;
+    private static final double PLOT = 46;
+    private static final double GAP = 6;
+    private static final double SIDE = 12;
+    private final Session session;
+    private final Canvas canvas = new Canvas(100, HEIGHT);
+    private final Pane node = new Pane(canvas);
+    private final Tooltip tip = new Tooltip();
+    private final List<Plot> plots = new ArrayList<>();
+    private final Set<CodeType> broken = new HashSet<>();
+    private final Set<CodeType> lit = new HashSet<>();
+
+    /** One package with where it is drawn. */
+    private record Plot(String namespace, List<CodeType> types, double x, double width) {
+    }
+
+    GroundView(Session session) {
+        this.session = session;
+        node.getStyleClass().add("ground");
+        node.setMinHeight(HEIGHT);
+        node.setPrefHeight(HEIGHT);
+        node.setAccessibleText("Map of all packages and types");
+        canvas.widthProperty().bind(node.widthProperty());
+        canvas.widthProperty().addListener(change -> layOut());
+        session.project().addListener(change -> layOut());
+        session.findings().addListener(change -> marks());
+        session.focus().addListener(change -> light());
+        session.dark().addListener(change -> paint());
+        Tooltip.install(canvas, tip);
+        canvas.setOnMouseMoved(event -> tip.setText(text(event.getX(), event.getY())));
+        canvas.setOnMouseClicked(event -> choose(event.getX(), event.getY()));
+    }
+
+    Node node() {
+        return node;
+    }
+
+    private void layOut() {
+        plots.clear();
+        if (session.project().get() == null) {
+            return;
+        }
+        Map<String, List<CodeType>> packages = new TreeMap<>();
+        for (CodeType type : session.project().get().model().types()) {
+            if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
+                packages.computeIfAbsent(type.namespace(), key -> new ArrayList<>()).add(type);
+            }
+        }
+        double room = Math.max(50, canvas.getWidth() - 2 * SIDE);
+        double gap = packages.size() > 60 ? 1 : GAP;
+        double weights = packages.values().stream().mapToDouble(GroundView::weight).sum();
+        double each = (room - gap * (packages.size() - 1)) / weights;
+        double x = SIDE;
+        for (var entry : packages.entrySet()) {
+            double width = Math.max(1, weight(entry.getValue()) * each);
+            plots.add(new Plot(entry.getKey(), entry.getValue(), x, width));
+            x += width + gap;
+        }
+        paint();
+    }
+
+    /** Small packages keep enough room to be seen and named. */
+    private static double weight(List<CodeType> types) {
+        return 4 + types.size();
+    }
+
+    private void marks() {
+        broken.clear();
+        for (Finding finding : session.findings().get().all()) {
+            if (finding.count(Kind.BROKEN) > 0) {
+                finding.instance().players().values().stream().flatMap(List::stream).limit(1)
+                        .forEach(player -> broken.add(player.element().home().named()));
+            }
+        }
+        light();
+    }
+
+    private void light() {
+        lit.clear();
+        switch (session.focus().get()) {
+            case Focus.OfType(CodeType type) -> lit.add(type);
+            case Focus.OfFind(Finding finding) -> finding.instance().players().values().stream().flatMap(List::stream)
+                    .map(Player::element).forEach(element -> lit.add(element.home().named()));
+            case Focus.OfPackage _, Focus.OfFile _, Focus.Nothing _ -> {
+                // no single type is meant
+            }
+        }
+        paint();
+    }
+
+    private void paint() {
+        Palette palette = session.dark().get() ? Palette.DARK : Palette.LIGHT;
+        GraphicsContext graphics = canvas.getGraphicsContext2D();
+        graphics.clearRect(0, 0, canvas.getWidth(), HEIGHT);
+        graphics.setFont(Font.font("Liberation Sans", 11));
+        for (Plot plot : plots) {
+            paint(plot, graphics, palette);
+        }
+    }
+
+    private void paint(Plot plot, GraphicsContext graphics, Palette palette) {
+        boolean focused = session.focus().get() instanceof Focus.OfPackage(String name) && name.equals(plot.namespace)
+                || plot.types.stream().anyMatch(lit::contains);
+        graphics.setFill(colour(palette, focused ? Ink.TINT : Ink.SHEET));
+        graphics.fillRoundRect(plot.x, TOP, plot.width, PLOT, 6, 6);
+        if (plot.width > 4) {
+            graphics.setStroke(colour(palette, focused ? Ink.CLAY : Ink.LINE));
+            graphics.strokeRoundRect(plot.x + 0.5, TOP + 0.5, plot.width - 1, PLOT - 1, 6, 6);
+        }
+        double step = Math.max(0.2, (plot.width - 8) / plot.types.size());
+        for (int i = 0; i < plot.types.size(); i++) {
+            CodeType type = plot.types.get(i);
+            int lines = type.place().endLine() - type.place().line() + 1;
+            double height = Math.min(PLOT - 14, 3 + Math.sqrt(lines) * 2.6);
+            double x = plot.x + 4 + i * step;
+            graphics.setFill(colour(palette, lit.contains(type) ? Ink.CLAY : Ink.LINE));
+            graphics.fillRect(x, TOP + PLOT - 4 - height, Math.clamp(step - 1, 0.2, 7), height);
+            if (broken.contains(type)) {
+                graphics.setFill(colour(palette, Ink.BROKEN));
+                graphics.fillOval(x, TOP + PLOT - 11 - height, 4, 4);
+            }
+        }
+        name(plot, focused, graphics, palette);
+    }
+
+    private static void name(Plot plot, boolean focused, GraphicsContext graphics, Palette palette) {
+        String last = plot.namespace.substring(plot.namespace.lastIndexOf('.') + 1);
+        String text = last.isEmpty() ? "no package" : last;
+        if (dev.huella.core.drawing.Fonts.width(text, 11, false, false) < plot.width + GAP) {
+            graphics.setFill(colour(palette, focused ? Ink.CLAY : Ink.SECOND));
+            graphics.fillText(text, plot.x + 2, TOP + PLOT + 14);
+        }
+    }
+
+    static Color colour(Palette palette, Ink ink) {
+        return ink == Ink.NONE ? Color.TRANSPARENT : Color.web(palette.colour(ink));
+    }
+
+    private Plot plot(double x) {
+        return plots.stream().filter(plot -> x >= plot.x && x <= plot.x + plot.width).findFirst().orElse(null);
+    }
+
+    private CodeType type(Plot plot, double x, double y) {
+        double step = (plot.width - 8) / plot.types.size();
+        int index = (int) ((x - plot.x - 4) / step);
+        return y < TOP + PLOT && index >= 0 && index < plot.types.size() ? plot.types.get(index) : null;
+    }
+
+    private String text(double x, double y) {
+        Plot plot = plot(x);
+        if (plot == null) {
+            return "";
+        }
+        CodeType type = type(plot, x, y);
+        return type != null ? type.name() + "\n" + plot.namespace
+                : plot.namespace + ", %d types".formatted(plot.types.size());
+    }
+
+    private void choose(double x, double y) {
+        Plot plot = plot(x);
+        if (plot != null) {
+            CodeType type = type(plot, x, y);
+            session.stage().set(WorkStage.STRUCTURE);
+            session.look(type == null ? new Focus.OfPackage(plot.namespace) : new Focus.OfType(type));
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package dev.huella.desktop;
+
+import dev.huella.core.drawing.Fonts;
+import dev.huella.demo.Aldera;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import javafx.stage.Stage;
+
+/** The application: {@code demo} opens the demo, a path opens that, nothing opens the welcome. */
+public final class HuellaApp extends Application {
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        Session session = new Session();
+        MainWindow window = open(stage, session);
+        List<String> arguments = getParameters().getRaw();
+        if (Boolean.getBoolean("huella.offscreen")) {
+            new OffscreenTour(window, session).run(demo(Path.of("huella-demo")), Path.of("huella-demo").toAbsolutePath());
+        } else if (!arguments.isEmpty() && arguments.getFirst().equals("demo")) {
+            session.open(List.of(demo(Path.of(System.getProperty("user.home"), ".cache", "huella"))));
+        } else if (!arguments.isEmpty()) {
+            session.open(arguments.stream().map(Path::of).toList());
+        }
+    }
+
+    static Path demo(Path folder) throws IOException {
+        Files.createDirectories(folder);
+        return Aldera.copyTo(folder);
+    }
+
+    /** Builds the window on a stage and shows it; tests use this, too. */
+    static MainWindow open(Stage stage, Session session) {
+        for (boolean bold : new boolean[] {false, true}) {
+            Font.loadFont(Fonts.file(bold, false), 12);
+            Font.loadFont(Fonts.file(bold, true), 12);
+        }
+        Font.loadFont(HuellaApp.class.getResourceAsStream("/liberation/LiberationMono-Regular.ttf"), 12);
+        MainWindow window = new MainWindow(session, new SystemChooser(stage));
+        var scene = new Scene(window.root(), WIDTH, HEIGHT);
+        scene.getStylesheets().add(HuellaApp.class.getResource("huella.css").toExternalForm());
+        window.install(scene);
+        stage.setTitle("Huella");
+        stage.setScene(scene);
+        stage.setX(0);
+        stage.setY(0);
+        stage.setOnCloseRequest(event -> {
+            session.stop();
+            Platform.exit();
+        });
+        stage.show();
+        return window;
+    }
+}

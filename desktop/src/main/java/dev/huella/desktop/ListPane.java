@@ -1,0 +1,175 @@
+package dev.huella.desktop;
+
+import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.match.NearMiss;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Relation;
+import dev.huella.core.project.Finding;
+import dev.huella.core.project.Findings;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What the stage is about, in the order in which it deserves attention, with a filter that says what it leaves. */
+final class ListPane {
+    private final Session session;
+    private final ListView<ListRow> list = new ListView<>();
+    private final TextField filter = new TextField();
+    private final Label heading = TopBar.styled(new Label(), "heading");
+    private final Label count = TopBar.styled(new Label(), "second");
+    private final Label empty = TopBar.styled(new Label(), "hint");
+    private final VBox node;
+    private boolean choosing;
+
+    ListPane(Session session) {
+        this.session = session;
+        var titles = new HBox(6, heading, count);
+        titles.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        filter.setId("filter");
+        filter.getStyleClass().add("field");
+        filter.setPromptText("filter: name, role, package");
+        filter.setAccessibleText("Filter the list");
+        var head = new VBox(8, titles, filter);
+        head.getStyleClass().add("list-head");
+        empty.setWrapText(true);
+        empty.setMaxWidth(210);
+        list.setId("list");
+        list.setPlaceholder(empty);
+        list.setCellFactory(view -> new ListRowCell());
+        VBox.setVgrow(list, Priority.ALWAYS);
+        node = new VBox(head, list);
+        node.getStyleClass().add("list-pane");
+        node.setMinWidth(252);
+        node.setMaxWidth(252);
+        list.getSelectionModel().selectedItemProperty().addListener((property, before, now) -> chosen(now));
+        filter.textProperty().addListener(change -> fill());
+        session.stage().addListener(change -> fill());
+        session.project().addListener(change -> fill());
+        session.findings().addListener(change -> fill());
+        session.focus().addListener(change -> follow());
+        fill();
+    }
+
+    Node node() {
+        return node;
+    }
+
+    private void chosen(ListRow row) {
+        if (!choosing && row != null && row.focus() != null) {
+            session.look(row.focus());
+        }
+    }
+
+    /** The focus was moved elsewhere: the list shows it. */
+    private void follow() {
+        choosing = true;
+        for (int i = 0; i < list.getItems().size(); i++) {
+            if (session.focus().get().equals(list.getItems().get(i).focus())) {
+                list.getSelectionModel().select(i);
+                list.scrollTo(Math.max(0, i - 4));
+                choosing = false;
+                return;
+            }
+        }
+        list.getSelectionModel().clearSelection();
+        choosing = false;
+    }
+
+    private void fill() {
+        choosing = true;
+        if (session.project().get() == null) {
+            list.getItems().clear();
+            heading.setText(session.stage().get().title());
+            count.setText("");
+            empty.setText("Nothing is open yet. Drop a folder of code on the window.");
+        } else if (session.stage().get() == WorkStage.FINDS) {
+            finds(session.findings().get());
+        } else {
+            types(session.project().get().model());
+        }
+        choosing = false;
+        follow();
+    }
+
+    private boolean kept(String text) {
+        return text.toLowerCase(Locale.ROOT).contains(filter.getText().strip().toLowerCase(Locale.ROOT));
+    }
+
+    private void finds(Findings findings) {
+        Map<String, List<Finding>> byPattern = new TreeMap<>();
+        for (Finding finding : findings.all()) {
+            String names = finding.instance().players().entrySet().stream().map(role -> role.getKey() + " "
+                    + role.getValue().stream().map(player -> player.element().qualifiedName())
+                            .collect(Collectors.joining(" ")))
+                    .collect(Collectors.joining(" "));
+            if (kept(finding.instance().pattern().id() + " " + names)) {
+                byPattern.computeIfAbsent(finding.instance().pattern().id(), key -> new ArrayList<>()).add(finding);
+            }
+        }
+        List<ListRow> rows = new ArrayList<>();
+        int left = 0;
+        for (var entry : byPattern.entrySet()) {
+            rows.add(ListRow.heading(Words.pattern(entry.getKey()), entry.getValue().size()));
+            entry.getValue().sort(Comparator.comparing((Finding finding) -> -finding.count(Kind.BROKEN)));
+            entry.getValue().forEach(finding -> rows.add(ListRow.of(finding)));
+            left += entry.getValue().size();
+        }
+        List<NearMiss> misses = findings.nearMisses().stream().filter(miss -> filter.getText().isBlank()).toList();
+        if (!misses.isEmpty()) {
+            rows.add(ListRow.heading("Near misses", misses.size()));
+            misses.forEach(miss -> rows.add(ListRow.of(miss)));
+        }
+        list.getItems().setAll(rows);
+        heading.setText("%,d finds".formatted(left));
+        count.setText(left == findings.all().size() ? "" : "of %,d".formatted(findings.all().size()));
+        empty.setText(session.working().get() ? "The definitions are being held against the code."
+                : findings.all().isEmpty() ? "No pattern of the catalogue was found in this code. Its structure is one stage up."
+                        : "Nothing here is called that. Shorten the filter.");
+    }
+
+    private void types(Model model) {
+        Map<CodeType, Integer> dependents = new HashMap<>();
+        for (Relation relation : model.relations()) {
+            if (relation.kind() != Relation.Kind.NESTING) {
+                dependents.merge(relation.to(), 1, Integer::sum);
+            }
+        }
+        Map<String, List<CodeType>> byPackage = new TreeMap<>();
+        int all = 0;
+        for (CodeType type : model.types()) {
+            if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
+                all++;
+                if (kept(type.qualifiedName())) {
+                    byPackage.computeIfAbsent(type.namespace(), key -> new ArrayList<>()).add(type);
+                }
+            }
+        }
+        List<ListRow> rows = new ArrayList<>();
+        int left = 0;
+        for (var entry : byPackage.entrySet()) {
+            rows.add(ListRow.heading(entry.getKey(), entry.getValue()));
+            entry.getValue().sort(Comparator.comparing((CodeType type) -> -dependents.getOrDefault(type, 0))
+                    .thenComparing(CodeType::qualifiedName));
+            entry.getValue().forEach(type -> rows.add(ListRow.of(type, dependents.getOrDefault(type, 0))));
+            left += entry.getValue().size();
+        }
+        list.getItems().setAll(rows);
+        heading.setText("%,d types".formatted(left));
+        count.setText(left == all ? "by package" : "of %,d".formatted(all));
+        empty.setText("No type is called that. Shorten the filter.");
+    }
+}

@@ -1,0 +1,64 @@
+package dev.huella.desktop;
+
+import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.PatternInstance;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Element;
+import dev.huella.core.project.Finding;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * One line of the list.
+ *
+ * @param focus what choosing it leads to; null for headings that lead nowhere
+ * @param signs verdicts to show, the worst first
+ */
+record ListRow(boolean isHeading, String title, String detail, String end, List<Kind> signs, Focus focus) {
+
+    static ListRow heading(String title, int count) {
+        return new ListRow(true, title, "", "%,d".formatted(count), List.of(), null);
+    }
+
+    static ListRow heading(String namespace, List<CodeType> types) {
+        return new ListRow(true, namespace.isEmpty() ? "no package" : namespace, "", "%,d".formatted(types.size()),
+                List.of(), new Focus.OfPackage(namespace));
+    }
+
+    static ListRow of(Finding finding) {
+        PatternInstance instance = finding.instance();
+        List<Kind> signs = new ArrayList<>();
+        for (int i = 0; i < Math.min(3, finding.count(Kind.BROKEN)); i++) {
+            signs.add(Kind.BROKEN);
+        }
+        if (signs.isEmpty()) {
+            signs.add(finding.count(Kind.OPEN) > 0 ? Kind.OPEN : Kind.MET);
+        }
+        Element first = instance.players().values().iterator().next().getFirst().element();
+        String namespace = first.home().namespace();
+        String place = namespace.substring(namespace.lastIndexOf('.') + 1);
+        var focus = new Focus.OfFind(finding);
+        return new ListRow(false, focus.title(),
+                place + (instance.variant().isEmpty() ? "" : " · " + instance.variant().replace('-', ' ')), "", signs,
+                focus);
+    }
+
+    static ListRow of(NearMiss miss) {
+        String names = miss.players().values().stream().flatMap(List::stream).map(player -> player.element())
+                .filter(CodeType.class::isInstance).map(Element::name).distinct().limit(2)
+                .collect(Collectors.joining(" → "));
+        Element first = miss.players().values().iterator().next().getFirst().element();
+        return new ListRow(false, names, "nearly " + Words.withArticle(miss.pattern().id()), "", List.of(),
+                new Focus.OfType(first.home().named()));
+    }
+
+    static ListRow of(CodeType type, int dependents) {
+        String kind = type.isAbstract() && !type.kind().promises() ? "abstract " + type.kind().word()
+                : type.kind().word();
+        String outer = type.outer() == null ? "" : " in " + type.outer().name();
+        return new ListRow(false, type.name(), kind + outer, dependents == 0 ? "" : "%,d".formatted(dependents),
+                List.of(), new Focus.OfType(type));
+    }
+}

@@ -1,0 +1,160 @@
+package dev.huella.desktop;
+
+import dev.huella.core.conformance.Verdict;
+import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.match.PatternInstance.Fact;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.project.Finding;
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Why: facts, obligations with verdicts and their lines, and what the find was told apart from. */
+final class ReadingPane {
+    private static final double WIDTH = 372;
+    private final Session session;
+    private final VBox body = new VBox();
+    private final ScrollPane node = new ScrollPane(body);
+    private final Snippets snippets;
+
+    ReadingPane(Session session) {
+        this.session = session;
+        snippets = new Snippets(session);
+        body.setId("reading");
+        body.getStyleClass().add("reading-body");
+        node.getStyleClass().add("reading");
+        node.setFitToWidth(true);
+        node.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        node.setMinWidth(WIDTH);
+        node.setMaxWidth(WIDTH);
+        session.focus().addListener(change -> show());
+        show();
+    }
+
+    Node node() {
+        return node;
+    }
+
+    private void show() {
+        if (session.focus().get() instanceof Focus.OfFile) {
+            return; // the reasons stay beside the file they led to
+        }
+        body.getChildren().clear();
+        node.setVvalue(0);
+        switch (session.focus().get()) {
+            case Focus.OfFind(Finding finding) -> find(finding);
+            case Focus.OfType(CodeType type) -> body.getChildren()
+                    .addAll(new TypeReading(session, this::place).of(type));
+            case Focus.OfPackage(String name) -> body.getChildren().add(heading(name.isEmpty() ? "no package" : name, ""));
+            case Focus.OfFile _, Focus.Nothing _ -> body.getChildren()
+                    .add(wrapped("What is chosen is explained here, with the lines that show it.", "hint"));
+        }
+    }
+
+    private void find(Finding finding) {
+        var instance = finding.instance();
+        body.getChildren().add(heading("Why this is " + Words.withArticle(instance.pattern().id()),
+                "%.0f of 100, by %d facts".formatted(instance.confidence() * 100, instance.facts().size())));
+        instance.facts().forEach(fact -> body.getChildren().add(fact(fact)));
+        body.getChildren().add(heading("What it owes", "%d broken · %d open · %d met".formatted(
+                finding.count(Kind.BROKEN), finding.count(Kind.OPEN), finding.count(Kind.MET))));
+        for (Kind kind : List.of(Kind.BROKEN, Kind.OPEN, Kind.MET)) {
+            finding.verdicts().stream().filter(verdict -> verdict.kind() == kind)
+                    .forEach(verdict -> body.getChildren().add(verdict(verdict)));
+        }
+        if (!instance.alternatives().isEmpty()) {
+            body.getChildren().add(heading("Read another way", ""));
+            instance.alternatives().forEach(other -> {
+                var name = TopBar.styled(new Label(Words.pattern(other.pattern()) + "?"), "strong");
+                name.setMinWidth(Region.USE_PREF_SIZE);
+                body.getChildren().add(new VBox(1, name, wrapped("No: " + other.decidedBy() + ".", "second")));
+            });
+        }
+    }
+
+    private Node fact(Fact fact) {
+        var text = new Label("•  " + fact.text());
+        text.setWrapText(true);
+        text.setMinWidth(0);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        text.setMaxWidth(Double.MAX_VALUE);
+        var box = new HBox(8, text);
+        box.setAlignment(Pos.TOP_LEFT);
+        fact.places().stream().findFirst().ifPresent(place -> box.getChildren().add(place(place)));
+        return box;
+    }
+
+    private Node verdict(Verdict verdict) {
+        var title = new Label(verdict.obligation().about());
+        title.setWrapText(true);
+        title.setMinWidth(0);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        var level = TopBar.styled(new Label(verdict.obligation().level().word()), "hint");
+        level.setMinWidth(Region.USE_PREF_SIZE);
+        var head = new HBox(8, VerdictSign.of(verdict.kind()), title, level);
+        head.setAlignment(Pos.TOP_LEFT);
+        var box = new VBox(4, head);
+        if (verdict.kind() != Kind.MET) {
+            title.getStyleClass().add("strong");
+            box.getChildren().add(indented(wrapped(verdict.why(), "second")));
+            verdict.places().stream().findFirst().ifPresent(place -> {
+                box.getChildren().add(indented(snippets.of(place)));
+                box.getChildren().add(indented(places(verdict.places())));
+            });
+        }
+        return box;
+    }
+
+    private Node places(List<SourceSpan> places) {
+        var box = new javafx.scene.layout.FlowPane(10, 2);
+        places.stream().distinct().limit(4).forEach(place -> box.getChildren().add(place(place)));
+        return box;
+    }
+
+    private static Node indented(Node inner) {
+        var box = new VBox(inner);
+        box.setStyle("-fx-padding: 0 0 0 18;");
+        return box;
+    }
+
+    /** A link to a line; one step to the whole file. */
+    private Hyperlink place(SourceSpan place) {
+        String file = place.file().substring(place.file().lastIndexOf('/') + 1);
+        String name = file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
+        var link = new Hyperlink(name + " " + place.line());
+        link.getStyleClass().add("place");
+        link.setMinWidth(Region.USE_PREF_SIZE);
+        link.setAccessibleText("Open %s at line %d".formatted(file, place.line()));
+        link.setOnAction(event -> session.look(new Focus.OfFile(place.file(), place.line(), session.focus().get())));
+        return link;
+    }
+
+    static HBox heading(String title, String end) {
+        var label = TopBar.styled(new Label(title), "heading");
+        label.setMinWidth(0);
+        label.setWrapText(true);
+        var space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        var note = TopBar.styled(new Label(end), "hint");
+        note.setMinWidth(Region.USE_PREF_SIZE);
+        var box = new HBox(6, label, space, note);
+        box.setAlignment(Pos.BASELINE_LEFT);
+        box.setStyle("-fx-padding: 8 0 2 0;");
+        return box;
+    }
+
+    static Label wrapped(String text, String style) {
+        var label = TopBar.styled(new Label(text), style);
+        label.setWrapText(true);
+        return label;
+    }
+}

@@ -1,0 +1,169 @@
+package dev.huella.desktop;
+
+import dev.huella.core.molde.Catalogue;
+import dev.huella.core.project.Findings;
+import dev.huella.core.project.Project;
+import dev.huella.core.source.SourceException;
+import dev.huella.core.source.SourceFilter;
+import dev.huella.core.source.Work;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+
+/** What the window shows, apart from how. Properties change on the interface thread; work runs elsewhere. */
+final class Session {
+    private static final long EVERY_NANOS = 60_000_000;
+    private final ObjectProperty<Project> project = new SimpleObjectProperty<>();
+    private final ObjectProperty<Findings> findings = new SimpleObjectProperty<>(Findings.NONE);
+    private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(WorkStage.FINDS);
+    private final ObjectProperty<Focus> focus = new SimpleObjectProperty<>(new Focus.Nothing());
+    private final BooleanProperty working = new SimpleBooleanProperty();
+    private final DoubleProperty done = new SimpleDoubleProperty();
+    private final StringProperty message = new SimpleStringProperty("");
+    private final BooleanProperty dark = new SimpleBooleanProperty();
+    private final History history = new History();
+    private AtomicBoolean stop = new AtomicBoolean();
+
+    ObjectProperty<Project> project() {
+        return project;
+    }
+
+    ObjectProperty<Findings> findings() {
+        return findings;
+    }
+
+    ObjectProperty<WorkStage> stage() {
+        return stage;
+    }
+
+    ObjectProperty<Focus> focus() {
+        return focus;
+    }
+
+    BooleanProperty working() {
+        return working;
+    }
+
+    DoubleProperty done() {
+        return done;
+    }
+
+    StringProperty message() {
+        return message;
+    }
+
+    BooleanProperty dark() {
+        return dark;
+    }
+
+    History history() {
+        return history;
+    }
+
+    /** Moves the focus, and remembers where it was. */
+    void look(Focus next) {
+        if (!next.equals(focus.get())) {
+            history.leave(focus.get());
+            focus.set(next);
+        }
+    }
+
+    void back() {
+        Focus before = history.back(focus.get());
+        if (before != null) {
+            focus.set(before);
+        }
+    }
+
+    void forward() {
+        Focus after = history.forward(focus.get());
+        if (after != null) {
+            focus.set(after);
+        }
+    }
+
+    /** Reads a code base in the background; what was open stays until the new one is there. */
+    void open(List<Path> paths) {
+        stop();
+        var wanted = new AtomicBoolean();
+        stop = wanted;
+        working.set(true);
+        done.set(0);
+        message.set("Listing files");
+        Thread.ofVirtual().name("reading").start(() -> read(paths, wanted));
+    }
+
+    /** Ends the work that is going on; what was read so far is used. */
+    void stop() {
+        stop.set(true);
+    }
+
+    private void read(List<Path> paths, AtomicBoolean stopped) {
+        Work work = new WindowWork(stopped);
+        try {
+            Project read = Project.read(paths, SourceFilter.ALL, work);
+            Platform.runLater(() -> {
+                history.clear();
+                focus.set(new Focus.Nothing());
+                findings.set(Findings.NONE);
+                project.set(read);
+            });
+            Findings found = read.find(Catalogue.shipped(), definition -> true, work);
+            Platform.runLater(() -> {
+                findings.set(found);
+                finish(stopped.get() ? "Stopped; what was read is shown." : "");
+            });
+        } catch (SourceException e) {
+            Platform.runLater(() -> finish(e.getMessage()));
+        }
+    }
+
+    private void finish(String last) {
+        working.set(false);
+        message.set(last);
+    }
+
+    /** Tells the window how far the work is, a few times a second. */
+    private final class WindowWork implements Work {
+        private final AtomicBoolean stopped;
+        private long last;
+
+        WindowWork(AtomicBoolean stopped) {
+            this.stopped = stopped;
+        }
+
+        @Override
+        public synchronized void progress(Stage at, long count, long known) {
+            if (System.nanoTime() - last < EVERY_NANOS && count < known) {
+                return;
+            }
+            last = System.nanoTime();
+            String text = switch (at) {
+                case LISTING -> "Listing files";
+                case READING -> "Read %,d of %,d files".formatted(count, known);
+                case RESOLVING -> "Resolved %,d of %,d files".formatted(count, known);
+                case MATCHING -> "Held against %d of %d definitions".formatted(count, known);
+            };
+            Platform.runLater(() -> {
+                if (working.get() && stop == stopped) {
+                    message.set(text);
+                    done.set(known == 0 ? 0 : (double) count / known);
+                }
+            });
+        }
+
+        @Override
+        public boolean stopped() {
+            return stopped.get();
+        }
+    }
+}
