@@ -139,7 +139,8 @@ final class GroundView {
             int lines = type.place().endLine() - type.place().line() + 1;
             double height = Math.min(PLOT - 14, 3 + Math.sqrt(lines) * 2.6);
             double x = plot.x + 4 + i * step;
-            graphics.setFill(colour(palette, lit.contains(type) ? Ink.CLAY : Ink.LINE));
+            graphics.setFill(lit.contains(type) ? colour(palette, Ink.CLAY)
+                    : colour(palette, Ink.HINT).deriveColor(0, 1, 1, 0.55));
             graphics.fillRect(x, TOP + PLOT - 4 - height, Math.clamp(step - 1, 0.2, 7), height);
             if (broken.contains(type)) {
                 graphics.setFill(colour(palette, Ink.BROKEN));

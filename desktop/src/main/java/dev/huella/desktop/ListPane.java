@@ -53,8 +53,8 @@ final class ListPane {
         VBox.setVgrow(list, Priority.ALWAYS);
         node = new VBox(head, list);
         node.getStyleClass().add("list-pane");
-        node.setMinWidth(252);
-        node.setMaxWidth(252);
+        node.setMinWidth(264);
+        node.setMaxWidth(264);
         list.getSelectionModel().selectedItemProperty().addListener((property, before, now) -> chosen(now));
         filter.textProperty().addListener(change -> fill());
         session.stage().addListener(change -> fill());
@@ -66,6 +66,10 @@ final class ListPane {
 
     Node node() {
         return node;
+    }
+
+    void requestFocus() {
+        list.requestFocus();
     }
 
     private void chosen(ListRow row) {

@@ -10,12 +10,13 @@ import javafx.scene.layout.VBox;
 
 /** Shows one line of the list: a heading, or a title with a detail below and signs at the end. */
 final class ListRowCell extends ListCell<ListRow> {
-    private static final double WIDTH = 226;
+    private static final double WIDTH = 228;
 
     @Override
     protected void updateItem(ListRow row, boolean empty) {
         super.updateItem(row, empty);
         setText(null);
+        setPrefWidth(0);
         setAccessibleText(row == null ? null : row.title() + " " + row.detail());
         setGraphic(empty || row == null ? null : row.isHeading() ? heading(row) : line(row));
     }

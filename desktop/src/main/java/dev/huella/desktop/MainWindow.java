@@ -39,7 +39,10 @@ final class MainWindow {
         places.setCenter(middle);
         var welcome = new Welcome(session, actions);
         root.getChildren().addAll(places, welcome.node(), commands.answers());
-        session.project().addListener((property, before, now) -> welcome.node().setVisible(now == null));
+        session.project().addListener((property, before, now) -> {
+            welcome.node().setVisible(now == null);
+            list.requestFocus();
+        });
         session.dark().addListener((property, before, now) -> {
             root.getStyleClass().remove("dark");
             if (now) {

@@ -20,7 +20,7 @@ import javax.imageio.ImageIO;
 
 /** The same window with nobody to see it: shows the demo view by view and writes each as a picture, and the findings. */
 final class OffscreenTour {
-    private static final Duration SETTLE = Duration.millis(900);
+    private static final Duration SETTLE = Duration.millis(600);
     private final MainWindow window;
     private final Session session;
     private final PrintStream out = new PrintStream(new java.io.FileOutputStream(java.io.FileDescriptor.out), true);
@@ -82,8 +82,20 @@ final class OffscreenTour {
             return;
         }
         steps.poll().run();
+        settle();
+    }
+
+    /** Layout runs in the background: the next step waits until the drawing is that of the focus. */
+    private void settle() {
         var pause = new PauseTransition(SETTLE);
-        pause.setOnFinished(event -> next());
+        boolean file = session.focus().get() instanceof Focus.OfFile;
+        pause.setOnFinished(event -> {
+            if (file || window.drawing().drawing().get().title().equals(session.focus().get().title())) {
+                next();
+            } else {
+                settle();
+            }
+        });
         pause.play();
     }
 

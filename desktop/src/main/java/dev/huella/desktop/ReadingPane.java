@@ -6,7 +6,9 @@ import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
 import dev.huella.core.source.SourceSpan;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -116,7 +118,9 @@ final class ReadingPane {
 
     private Node places(List<SourceSpan> places) {
         var box = new javafx.scene.layout.FlowPane(10, 2);
-        places.stream().distinct().limit(4).forEach(place -> box.getChildren().add(place(place)));
+        Set<String> lines = new HashSet<>();
+        places.stream().filter(place -> lines.add(place.file() + place.line())).limit(4)
+                .forEach(place -> box.getChildren().add(place(place)));
         return box;
     }
 

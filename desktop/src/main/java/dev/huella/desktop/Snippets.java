@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 
 /** The few lines around a place, in colour. Files are read in the background and kept while one project is open. */
 final class Snippets {
+    private static final double WIDTH = 318;
     private static final int BEFORE = 2;
     private static final int AFTER = 1;
     private final Session session;
@@ -22,9 +23,10 @@ final class Snippets {
     VBox of(SourceSpan place) {
         var box = new VBox();
         box.getStyleClass().add("code");
-        box.setMaxWidth(330);
-        var clip = new javafx.scene.shape.Rectangle(330, 200);
-        box.setClip(clip);
+        box.setMinWidth(0);
+        box.setMaxWidth(WIDTH);
+        box.setPrefWidth(WIDTH);
+        box.setClip(new javafx.scene.shape.Rectangle(WIDTH, 200)); // longer lines are read in the whole file
         Project project = session.project().get();
         Thread.ofVirtual().name("snippet").start(() -> {
             CodeLines lines = read.computeIfAbsent(place.file(), file -> CodeLines.of(project, file));
@@ -45,7 +47,9 @@ final class Snippets {
             }
         }
         for (int i = first; i <= last; i++) {
-            box.getChildren().add(CodeLineBox.of(i, shifted(lines.lines().get(i - 1), shared), i == place.line()));
+            var line = CodeLineBox.of(i, shifted(lines.lines().get(i - 1), shared), i == place.line());
+            line.setMinWidth(0);
+            box.getChildren().add(line);
         }
     }
 

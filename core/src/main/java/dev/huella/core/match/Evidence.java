@@ -2,7 +2,17 @@ package dev.huella.core.match;
 
 import dev.huella.core.molde.Formula;
 import dev.huella.core.source.SourceSpan;
+import java.util.Comparator;
+import java.util.List;
 
 /** One row that made an atom hold. {@code place} is null where no single place shows it. */
 record Evidence(Formula.Atom atom, SourceSpan place) {
+
+    /** Places in the reverse order of the text: what a condition comes down to stands at its end. */
+    static List<SourceSpan> lastFirst(List<Evidence> evidence, Formula condition) {
+        List<Formula.Atom> order = condition.atoms();
+        return evidence.stream().filter(one -> one.place != null)
+                .sorted(Comparator.comparing((Evidence one) -> -order.indexOf(one.atom))).map(Evidence::place).distinct()
+                .toList();
+    }
 }

@@ -238,7 +238,7 @@ public final class Inquiry {
             solver.solve(List.of(whenever.when()), env.clone(), (found, evidence) -> {
                 boolean holds = check(whenever.then(), found.clone(), new LinkedHashSet<>(), found.clone());
                 Set<SourceSpan> into = holds ? kept : places;
-                evidence.stream().map(Evidence::place).filter(place -> place != null).limit(2).forEach(into::add);
+                Evidence.lastFirst(evidence, whenever.when()).stream().limit(2).forEach(into::add);
                 if (!holds) {
                     failing.add(found.clone());
                     elementPlaces(whenever.when(), found, places);

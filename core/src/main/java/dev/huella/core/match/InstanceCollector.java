@@ -32,19 +32,28 @@ final class InstanceCollector {
 
     /** What several ways of filling the definition have in common. */
     private static final class Merged {
-        private final Gathered all = new Gathered();
+        private final Gathered all;
         private Variant variant;
+
+        Merged(int roles) {
+            all = new Gathered(roles);
+        }
     }
 
     void add(PatternPlan plan, Gathered gathered) {
         List<Integer> key = key(gathered);
-        Merged merged = byKey.computeIfAbsent(key, ignored -> new Merged());
+        Merged merged = byKey.computeIfAbsent(key, ignored -> new Merged(pattern.roles().size()));
         if (merged.variant == null || pattern.variants().indexOf(plan.variant()) < pattern.variants()
                 .indexOf(merged.variant)) {
             merged.variant = plan.variant();
         }
-        gathered.players.forEach((role, players) -> merged.all.players
-                .computeIfAbsent(role, ignored -> new LinkedHashSet<>()).addAll(players));
+        gathered.players.forEach((variable, players) -> {
+            if (variable < pattern.roles().size()) {
+                merged.all.players.computeIfAbsent(variable, ignored -> new LinkedHashSet<>()).addAll(players);
+            } else {
+                merged.all.players.putIfAbsent(variable, players);
+            }
+        });
         gathered.places.forEach((atom, places) -> merged.all.places
                 .computeIfAbsent(atom, ignored -> new LinkedHashSet<>()).addAll(places));
     }
@@ -97,8 +106,8 @@ final class InstanceCollector {
                 reasons.add("names agree: " + fill(hint.text(), merged.all));
             }
         }
-        for (Set<Integer> elements : merged.all.players.values()) {
-            for (int element : elements) {
+        for (int role = 0; role < pattern.roles().size(); role++) {
+            for (int element : merged.all.players.getOrDefault(role, Set.of())) {
                 if (model.element(element) instanceof CodeType type && !type.unreadable().isEmpty()) {
                     confidence -= 0.1;
                     reasons.add(Wording.unreadable(type));
@@ -152,8 +161,8 @@ final class InstanceCollector {
             Set<SourceSpan> places = new LinkedHashSet<>();
             clause.atoms().forEach(atom -> places.addAll(merged.all.places.getOrDefault(atom, Set.of())));
             boolean held = clause.atoms().stream().anyMatch(merged.all.places::containsKey);
-            boolean local = clause.variables().stream().anyMatch(variable -> variable >= pattern.roles().size());
-            if (held && !(local && places.isEmpty())) {
+            boolean telling = clause.atoms().stream().anyMatch(atom -> atom.clause() == null || atom.clause().telling());
+            if (held && telling && !places.isEmpty()) {
                 facts.add(new Fact(fill(heldText(clause, merged), merged.all), List.copyOf(places)));
             }
         }
@@ -163,24 +172,37 @@ final class InstanceCollector {
     /** Of an either, only what held is told. */
     private static String heldText(Formula clause, Merged merged) {
         if (clause instanceof Formula.Either either) {
-            return either.of().stream().filter(part -> part.atoms().stream()
-                    .anyMatch(merged.all.places::containsKey)).map(Formula::text).findFirst().orElse(clause.text());
+            return either.of().stream().filter(part -> part.atoms().stream().filter(atom -> atom.clause() == null
+                    || atom.clause() instanceof dev.huella.core.molde.Clause.Listed)
+                    .allMatch(merged.all.places::containsKey)).map(InstanceCollector::tellingText).findFirst().orElse(clause.text());
         }
-        return clause.text();
+        return clause instanceof Formula.All ? tellingText(clause) : clause.text();
+    }
+
+    private static String tellingText(Formula part) {
+        List<String> told = part.atoms().stream().filter(atom -> atom.clause() == null
+                || atom.clause() instanceof dev.huella.core.molde.Clause.Listed && atom.clause().telling())
+                .map(Formula.Atom::text).toList();
+        return told.isEmpty() ? part.text() : String.join(" and ", told);
     }
 
     /** Puts players in the place of role names, whether these stand bare or in braces. */
     String fill(String text, Gathered gathered) {
-        var filled = new StringBuilder();
+        List<String> filled = new ArrayList<>();
+        boolean several = false;
         for (String word : text.split(" ")) {
             String bare = word.replaceAll("[{},.;]", "");
-            int role = pattern.role(bare);
-            Set<Integer> players = role < 0 ? null : gathered.players.get(role);
-            String shown = players == null ? word.replaceAll("[{}]", "")
-                    : word.replace("{" + bare + "}", bare).replace(bare,
-                            Wording.names(players.stream().map(model::element).map(Wording::name).toList()));
-            filled.append(filled.isEmpty() ? "" : " ").append(shown);
+            int variable = pattern.variables().indexOf(bare);
+            Set<Integer> players = variable < 0 ? null : gathered.players.get(variable);
+            if (players == null) {
+                filled.add(several && bare.equals("is") ? "are" : word.replaceAll("[{}]", ""));
+                several = false;
+            } else {
+                List<String> names = players.stream().map(model::element).map(Wording::name).distinct().toList();
+                several = names.size() > 1;
+                filled.add(word.replace("{" + bare + "}", bare).replace(bare, Wording.names(names)));
+            }
         }
-        return filled.toString();
+        return String.join(" ", filled);
     }
 }

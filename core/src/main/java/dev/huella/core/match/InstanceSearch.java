@@ -35,11 +35,23 @@ final class InstanceSearch {
 
     /** One way to fill the core and what was gathered around it: players by role number, places by clause. */
     static final class Gathered {
+        /** By variable; of local names only the first element is kept, for telling. */
         final Map<Integer, Set<Integer>> players = new LinkedHashMap<>();
+        private final int firstLocal;
         final Map<Formula.Atom, Set<SourceSpan>> places = new LinkedHashMap<>();
+
+        Gathered(int roles) {
+            firstLocal = roles;
+        }
 
         void note(int[] env, Set<Integer> roles, List<Evidence> evidence) {
             roles.forEach(role -> players.computeIfAbsent(role, key -> new LinkedHashSet<>()).add(env[role]));
+            for (int local = firstLocal; local < env.length; local++) {
+                if (env[local] >= 0) {
+                    int element = env[local];
+                    players.computeIfAbsent(local, key -> new LinkedHashSet<>(Set.of(element)));
+                }
+            }
             for (Evidence one : evidence) {
                 Set<SourceSpan> at = places.computeIfAbsent(one.atom(), key -> new LinkedHashSet<>());
                 if (one.place() != null && at.size() < 8) {
@@ -61,7 +73,8 @@ final class InstanceSearch {
     void runNearMisses() {
         for (Group group : plan.groups().size() > 1 ? plan.groups() : List.<Group>of()) {
             Set<Integer> joined = new LinkedHashSet<>();
-            plan.together(group).stream().filter(Formula.Atom.class::isInstance)
+            plan.together(group).stream()
+                    .filter(clause -> !(clause instanceof Formula.Not) && !(clause instanceof Formula.Whenever))
                     .forEach(clause -> joined.addAll(clause.variables()));
             if (joined.containsAll(plan.coreVariables())) {
                 search(group);
@@ -90,6 +103,12 @@ final class InstanceSearch {
         }
     }
 
+    private Map<Integer, Set<Integer>> known(Gathered gathered) {
+        Map<Integer, Set<Integer>> known = new LinkedHashMap<>(gathered.players);
+        known.keySet().removeIf(variable -> variable >= plan.pattern().roles().size());
+        return known;
+    }
+
     private static int[] wanted(Set<Integer> variables) {
         return variables.stream().mapToInt(Integer::intValue).toArray();
     }
@@ -97,7 +116,7 @@ final class InstanceSearch {
     private Gathered begin(int[] env, List<Evidence> evidence) {
         Set<Integer> roles = new LinkedHashSet<>(plan.coreVariables());
         roles.removeIf(variable -> variable >= plan.pattern().roles().size());
-        var gathered = new Gathered();
+        var gathered = new Gathered(plan.pattern().roles().size());
         gathered.note(env, roles,
                 evidence.stream().filter(one -> plan.coreVariables().containsAll(one.atom().variables())).toList());
         return gathered;
@@ -116,7 +135,8 @@ final class InstanceSearch {
                 return;
             }
         }
-        gathered.players.forEach(around::restrict);
+        gathered.players.entrySet().stream().filter(role -> role.getKey() < plan.pattern().roles().size())
+                .forEach(role -> around.restrict(role.getKey(), role.getValue()));
         plan.optional().forEach(group -> gather(around, group, core, gathered));
         around.unrestrict();
         if (!isUnlike(gathered)) {
@@ -136,7 +156,7 @@ final class InstanceSearch {
 
     private void gather(Solver by, Group group, int[] core, Gathered gathered) {
         for (int role : group.roles()) {
-            by.solveEach(group.clauses(), core, role, gathered.players, (env, evidence) -> {
+            by.solveEach(group.clauses(), core, role, known(gathered), (env, evidence) -> {
                 gathered.note(env, Set.of(role), evidence);
                 return true;
             });

@@ -4,6 +4,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PhraseDefinition;
+import dev.huella.core.source.SourceSpan;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
@@ -57,7 +58,8 @@ final class Tables {
         var solver = new Solver(this, phrase.variables().size());
         int[] parameters = IntStream.range(0, width).toArray();
         solver.solve(List.of(phrase.means()), solver.free(), parameters, (env, evidence) -> {
-            table.add(evidence.isEmpty() ? null : evidence.getFirst().place(), Arrays.copyOf(env, width));
+            List<SourceSpan> places = Evidence.lastFirst(evidence, phrase.means());
+            table.add(places.isEmpty() ? null : places.getFirst(), Arrays.copyOf(env, width));
             return true;
         });
         inWork.remove(phrase);

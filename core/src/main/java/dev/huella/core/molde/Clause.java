@@ -16,6 +16,11 @@ public sealed interface Clause permits Clause.Listed, Clause.Tested {
     /** One sentence for the language's page: what it means. */
     String meaning();
 
+    /** False for what only ties roles together, and tells a person nothing about why something is a find. */
+    default boolean telling() {
+        return true;
+    }
+
     /** A clause that can list all combinations for which it holds, so that the matcher can start from it. */
     non-sealed interface Listed extends Clause {
         void rows(Model model, Rows into);

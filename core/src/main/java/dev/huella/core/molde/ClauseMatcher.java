@@ -166,20 +166,38 @@ final class ClauseMatcher {
         var expected = new TreeSet<String>();
         fits.stream().filter(fit -> fit.at == furthest).forEach(fit -> expected.add(fit.expected));
         Token at = tokens.get(Math.min(furthest, tokens.size() - 1));
+        Misfit otherSort = otherSort(tokens);
+        if (otherSort != null) {
+            return otherSort;
+        }
         if (furthest >= tokens.size()) {
             return new Misfit(at, "The clause stops after \"%s\"; expected %s".formatted(at.getText(), list(expected)));
         }
         String word = at.getText();
         var candidates = new TreeSet<>(expected);
         candidates.addAll(scope.names());
-        Sort known = scope.sort(word);
-        if (known != null) {
-            return new Misfit(at, "\"%s\" is a %s elsewhere in this definition; expected %s here.".formatted(word,
-                    known.word(), list(expected)));
-        }
         String nearest = NearestWord.to(word, candidates);
         String hint = nearest == null ? "" : " Did you mean \"" + nearest + "\"?";
         return new Misfit(at, "\"%s\" does not fit here; expected %s.%s".formatted(word, list(expected), hint));
+    }
+
+    /** The clause would fit if one local name were not known to be of another sort; null when that is not the fault. */
+    private Misfit otherSort(List<Token> tokens) {
+        for (Token token : tokens) {
+            String name = token.getText();
+            Sort known = Character.isUpperCase(name.charAt(0)) ? scope.sort(name) : null;
+            if (known != null) {
+                int variable = scope.number(name);
+                scope.settle(variable, null);
+                boolean fits = forms.all().stream().anyMatch(form -> fit(form, tokens).whole());
+                scope.settle(variable, known);
+                if (fits) {
+                    return new Misfit(token, "\"%s\" stands for a %s elsewhere in this definition; use another name here."
+                            .formatted(name, known.word()));
+                }
+            }
+        }
+        return null;
     }
 
     private static String list(TreeSet<String> words) {

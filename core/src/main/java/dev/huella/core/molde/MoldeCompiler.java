@@ -194,9 +194,7 @@ public final class MoldeCompiler {
         List<Formula> found = new ArrayList<>();
         for (LineContext line : lines) {
             Formula formula = formulas.formula(line.formula());
-            if (formula instanceof Formula.All all) {
-                found.addAll(all.of());
-            } else if (formula != null) {
+            if (formula != null) {
                 found.add(formula);
             }
         }

@@ -32,7 +32,6 @@ final class Body {
     TypeUse functionResult;
     private TypeUse yieldType = TypeUse.UNKNOWN;
     private int choices;
-    private int functions;
 
     Body(Resolution world, Operation operation, FileScope file, Body enclosing) {
         this.world = world;
@@ -50,15 +49,6 @@ final class Body {
 
     int nextChoice() {
         return ++choices;
-    }
-
-    /** A number for the next function written in this body that has no name. */
-    int nextFunction() {
-        Body outermost = this;
-        while (outermost.enclosing != null && outermost.enclosing.type == type) {
-            outermost = outermost.enclosing;
-        }
-        return ++outermost.functions;
     }
 
     /** The type that a return hands out here. */

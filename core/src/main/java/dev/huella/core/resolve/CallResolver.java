@@ -30,7 +30,7 @@ final class CallResolver {
         this.overloads = new Overloads(body.world);
     }
 
-    Flow call(Value.Call call, boolean used) {
+    Flow call(Value.Call call, boolean used, TypeUse expected) {
         Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
         if (receiver != null && ValueResolver.isType(receiver)) {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
@@ -38,7 +38,7 @@ final class CallResolver {
         List<Flow> plain = plainArguments(call.arguments());
         Operation callee = receiver == null ? unqualified(call, plain) : qualified(call, receiver, plain);
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
-        Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain);
+        Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = callee != null && callee.home().external() && containers.isContainer(on.type());
         List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings, overContainer
                 ? on.origins().stream().map(Containers::elementOf).filter(origin -> origin != Origin.UNKNOWN).toList()
@@ -107,7 +107,8 @@ final class CallResolver {
         return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type));
     }
 
-    private Map<TypeVariable, TypeUse> bindings(Operation callee, Flow on, List<Flow> plain) {
+    /** What the call's type variables stand for: by its receiver, by its plain arguments, by what is asked of it. */
+    private Map<TypeVariable, TypeUse> bindings(Operation callee, Flow on, List<Flow> plain, TypeUse expected) {
         if (callee == null) {
             return Map.of();
         }
@@ -121,6 +122,7 @@ final class CallResolver {
                 Inference.bind(callee.parameters().get(i).type(), plain.get(i).type(), bindings, body.world.supertypes);
             }
         }
+        Inference.bind(callee.returns(), expected, bindings, body.world.supertypes);
         return bindings;
     }
 
@@ -160,7 +162,7 @@ final class CallResolver {
             return new Flow(on.origins().stream().map(origin -> Containers.copy(origin, true)).toList(), on.type());
         }
         if (callee.home().external() || containers.isContainer(on.type())) {
-            List<Origin> through = containers.result(callee, on, type);
+            List<Origin> through = callee.isStatic() ? List.of() : containers.result(callee, on, type);
             if (through.isEmpty() && callee.isStatic()) {
                 through = containers.fromArguments(callee, arguments, type);
             }

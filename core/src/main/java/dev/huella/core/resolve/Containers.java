@@ -41,7 +41,8 @@ final class Containers {
         if (!isContainer(receiver.type())) {
             return List.of();
         }
-        boolean same = isContainer(result) || result.isUnknown() && isContainer(callee.returns());
+        boolean same = isContainer(result) || result.isUnknown() && isContainer(callee.returns())
+                || callee.name().equals("clone");
         boolean element = callee.returns().variable() != null && callee.returns().dimensions() == 0;
         if (!same && !element) {
             return List.of();

@@ -119,7 +119,7 @@ final class FunctionResolver {
     }
 
     private CodeType realisation(CodeType asked, TypeUse expected, String holder, SourceSpan at) {
-        String name = holder.isEmpty() ? asked.name() + body.nextFunction() : holder;
+        String name = holder.isEmpty() ? asked.name() + (body.world.functions.in(body.type).size() + 1) : holder;
         String qualified = holder.isEmpty() || body.operation.kind() == OperationDeclared.Kind.INITIALISER
                 ? body.type.qualifiedName() + "." + name
                 : body.type.qualifiedName() + "." + body.operation.name() + "." + name;

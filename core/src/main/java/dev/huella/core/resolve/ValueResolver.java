@@ -50,7 +50,7 @@ final class ValueResolver {
     /** A value computed for its effect only. */
     void effect(Value value) {
         if (value instanceof Value.Call call) {
-            calls.call(call, false);
+            calls.call(call, false, TypeUse.UNKNOWN);
         } else {
             flow(value);
         }
@@ -69,7 +69,7 @@ final class ValueResolver {
             case Value.Super _ -> Flow.of(new Origin.Self(body.type), superType());
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));
             case Value.Member member -> member(member);
-            case Value.Call call -> calls.call(call, true);
+            case Value.Call call -> calls.call(call, true, expected);
             case Value.Create create -> calls.create(create, steps.bodies());
             case Value.Construct construct -> calls.construct(construct);
             case Value.ArrayOf array -> array(array, expected);

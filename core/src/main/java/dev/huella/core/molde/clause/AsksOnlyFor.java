@@ -23,6 +23,11 @@ public final class AsksOnlyFor implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
             List<Operation> asked = new ArrayList<>(type.operations());

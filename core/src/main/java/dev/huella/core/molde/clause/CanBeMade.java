@@ -19,6 +19,11 @@ public final class CanBeMade implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         model.types().stream().filter(type -> !type.isAbstract()).forEach(type -> into.add(type.place(), type));
     }

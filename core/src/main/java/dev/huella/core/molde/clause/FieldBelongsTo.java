@@ -19,6 +19,11 @@ public final class FieldBelongsTo implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> into.add(field.place(), field, field.home()));
     }

@@ -20,6 +20,11 @@ public final class Has implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
             type.fields().forEach(field -> into.add(field.place(), type, field));

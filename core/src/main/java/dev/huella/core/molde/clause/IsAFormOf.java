@@ -19,6 +19,11 @@ public final class IsAFormOf implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
             into.add(operation.place(), operation, operation);

@@ -20,6 +20,11 @@ public final class IsAFunction implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         model.types().stream().filter(type -> type.kind() == TypeKind.FUNCTION).forEach(type -> into.add(type.place(), type));
     }

@@ -20,6 +20,11 @@ public final class IsAnAbstraction implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         Deeds.allTypes(model).stream().filter(CodeType::isAbstract).forEach(type -> into.add(type.place(), type));
     }

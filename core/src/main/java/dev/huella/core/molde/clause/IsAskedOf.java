@@ -21,6 +21,11 @@ public final class IsAskedOf implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations().stream().filter(Operation::isAbstract).forEach(own -> into.add(own.place(), own, type));

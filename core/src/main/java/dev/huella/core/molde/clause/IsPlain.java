@@ -19,6 +19,11 @@ public final class IsPlain implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         model.outside().stream().filter(Deeds.LIBRARY::plain).forEach(type -> into.add(null, type));
     }

@@ -21,6 +21,11 @@ public final class IsRightBelow implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
             type.supertypes().stream().map(TypeUse::type).filter(above -> above != null)

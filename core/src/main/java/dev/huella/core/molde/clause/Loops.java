@@ -81,9 +81,8 @@ final class Loops {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls) {
                 for (Origin origin : Origins.of(calls.receiver())) {
-                    if (origin instanceof Origin.ElementOf(Origin.CopyOf(Origin inner, boolean detached)) && detached
-                            && Origins.field(inner) != null) {
-                        to.accept(Origins.field(inner), calls.at());
+                    if (Origins.isElement(origin) && Origins.detached(origin) && Origins.field(origin) != null) {
+                        to.accept(Origins.field(origin), calls.at());
                     }
                 }
             }

@@ -20,6 +20,11 @@ public final class Offers implements Clause.Listed {
     }
 
     @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations().forEach(operation -> into.add(operation.place(), type, operation));

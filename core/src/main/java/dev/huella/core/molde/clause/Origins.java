@@ -86,6 +86,15 @@ final class Origins {
         };
     }
 
+    /** True when a copy lies between the value and the field, so that changes of the field do not touch it. */
+    static boolean detached(Origin origin) {
+        return switch (origin) {
+            case Origin.ElementOf(Origin container) -> detached(container);
+            case Origin.CopyOf(Origin container, boolean detached) -> detached || detached(container);
+            default -> false;
+        };
+    }
+
     static boolean isElement(Origin origin) {
         return origin instanceof Origin.ElementOf;
     }

@@ -1,0 +1,7 @@
+import java.util.*;
+interface Tree { void meet(Wanderer w); }
+class Oak implements Tree { int rings = 90; public void meet(Wanderer w) { w.oak(this); } }
+class Birch implements Tree { public void meet(Wanderer w) { w.birch(this); } }
+interface Wanderer { void oak(Oak o); void birch(Birch b); }
+class Forester implements Wanderer { int age; public void oak(Oak o) { age += o.rings; } public void birch(Birch b) { age += 20; } }
+class Wood { final List<Tree> trees = new ArrayList<>(); int survey() { Forester f = new Forester(); for (Tree t : trees) t.meet(f); return f.age; } }
