@@ -32,8 +32,10 @@ final class CheckCommand implements Callable<Integer> {
                 return;
             }
             for (Finding finding : findings.all()) {
-                List<Verdict> told = finding.verdicts().stream()
-                        .filter(verdict -> verdict.kind() != Verdict.Kind.MET).toList();
+                List<Verdict> told = finding.verdicts()
+                        .stream()
+                        .filter(verdict -> verdict.kind() != Verdict.Kind.MET)
+                        .toList();
                 if (!told.isEmpty()) {
                     FindingText.head(finding.instance(), out);
                     for (Verdict verdict : told) {
@@ -42,9 +44,13 @@ final class CheckCommand implements Callable<Integer> {
                 }
             }
             out.write("%d finds checked, %d with something broken%n".formatted(findings.all().size(), findings.all()
-                    .stream().filter(finding -> finding.count(Verdict.Kind.BROKEN) > 0).count()));
+                    .stream()
+                    .filter(finding -> finding.count(Verdict.Kind.BROKEN) > 0)
+                    .count()));
         });
-        boolean broken = findings.all().stream().flatMap(finding -> finding.verdicts().stream())
+        boolean broken = findings.all()
+                .stream()
+                .flatMap(finding -> finding.verdicts().stream())
                 .anyMatch(verdict -> verdict.kind() == Verdict.Kind.BROKEN
                         && verdict.obligation().level() == Level.MUST);
         return broken ? 1 : 0;

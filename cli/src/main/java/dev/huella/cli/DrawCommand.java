@@ -65,8 +65,11 @@ final class DrawCommand implements Callable<Integer> {
             return find(project);
         }
         if (type != null) {
-            CodeType focus = project.model().types().stream()
-                    .filter(one -> one.qualifiedName().equals(type) || one.name().equals(type)).findFirst()
+            CodeType focus = project.model()
+                    .types()
+                    .stream()
+                    .filter(one -> one.qualifiedName().equals(type) || one.name().equals(type))
+                    .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException("There is no type %s. \"huella scan\" lists them."
                             .formatted(type)));
             return NeighbourDiagram.of(project.model(), focus, distance);
@@ -84,9 +87,13 @@ final class DrawCommand implements Callable<Integer> {
     private ClassDiagram find(Project project) {
         Findings findings = project.find(options.catalogue(),
                 definition -> find.startsWith(definition.id() + ":"), new TerminalProgress(options.err()));
-        Finding found = findings.all().stream().filter(one -> one.instance().id().equals(find)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no find %s. \"huella find --format json\" lists them."
-                        .formatted(find)));
+        Finding found = findings.all()
+                .stream()
+                .filter(one -> one.instance().id().equals(find))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "There is no find %s. \"huella find --format json\" lists them."
+                                .formatted(find)));
         return FindDiagram.of(project.model(), found.instance(), found.verdicts());
     }
 }

@@ -16,8 +16,7 @@ import java.util.stream.Collectors;
 final class FindingText {
     private static final int MOST_PLACES = 3;
 
-    private FindingText() {
-    }
+    private FindingText() {}
 
     static void write(Findings findings, Writer out) throws IOException {
         for (Finding finding : findings.all()) {
@@ -51,14 +50,20 @@ final class FindingText {
     }
 
     private static String roles(java.util.Map<String, List<PatternInstance.Player>> players) {
-        return players.entrySet().stream()
-                .map(role -> role.getKey() + " " + role.getValue().stream().map(player -> player.element().name())
-                        .distinct().collect(Collectors.joining(", ")))
+        return players.entrySet()
+                .stream()
+                .map(role -> role.getKey() + " " + role.getValue()
+                        .stream()
+                        .map(player -> player.element().name())
+                        .distinct()
+                        .collect(Collectors.joining(", ")))
                 .collect(Collectors.joining("; "));
     }
 
     private static String places(List<SourceSpan> places) {
-        String shown = places.stream().limit(MOST_PLACES).map(place -> place.file() + ":" + place.line())
+        String shown = places.stream()
+                .limit(MOST_PLACES)
+                .map(place -> place.file() + ":" + place.line())
                 .collect(Collectors.joining(" "));
         return places.size() > MOST_PLACES ? shown + " and %d more".formatted(places.size() - MOST_PLACES) : shown;
     }

@@ -16,8 +16,7 @@ public final class Huella {
     /** A source could not be read at all. */
     static final int UNREADABLE = 3;
 
-    private Huella() {
-    }
+    private Huella() {}
 
     static CommandLine commandLine() {
         var line = new CommandLine(new Huella());

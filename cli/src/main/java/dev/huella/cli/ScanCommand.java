@@ -46,9 +46,14 @@ final class ScanCommand implements Callable<Integer> {
                     out.write("    %s%s %s%s  %s%n".formatted(relation.kind().word(),
                             relation.stereotype().isEmpty() ? "" : " «" + relation.stereotype() + "»",
                             relation.to().qualifiedName(),
-                            relation.role().isEmpty() ? ""
+                            relation.role().isEmpty()
+                                    ? ""
                                     : " as %s [%s]".formatted(relation.role(), relation.multiplicity().text()),
-                            relation.places().stream().map(place -> String.valueOf(place.line())).distinct().limit(6)
+                            relation.places()
+                                    .stream()
+                                    .map(place -> String.valueOf(place.line()))
+                                    .distinct()
+                                    .limit(6)
                                     .collect(Collectors.joining(", ", "line ", ""))));
                 }
             }

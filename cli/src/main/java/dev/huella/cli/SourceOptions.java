@@ -35,7 +35,10 @@ final class SourceOptions {
     Project read() throws SourceException {
         Project project = Project.read(sources, new SourceFilter(includes, excludes), new TerminalProgress(err()));
         project.sources().problems().forEach(problem -> err().println(problem.message()));
-        project.sources().leftOut().stream().filter(left -> !left.reason().startsWith("not among"))
+        project.sources()
+                .leftOut()
+                .stream()
+                .filter(left -> !left.reason().startsWith("not among"))
                 .forEach(left -> err().printf("%s was left out: %s.%n", left.path(), left.reason()));
         return project;
     }

@@ -12,8 +12,7 @@ import java.util.List;
 
 /** A small code base for a test, written in place. */
 public final class CodeBase {
-    private CodeBase() {
-    }
+    private CodeBase() {}
 
     /** One file of Java for each text. */
     public static Model of(String... texts) {
@@ -30,7 +29,10 @@ public final class CodeBase {
 
     /** The type of a simple or qualified name. */
     public static CodeType type(Model model, String name) {
-        return model.types().stream().filter(type -> type.name().equals(name) || type.qualifiedName().equals(name))
-                .findFirst().orElseThrow(() -> new AssertionError("no type " + name + " among " + model.types()));
+        return model.types()
+                .stream()
+                .filter(type -> type.name().equals(name) || type.qualifiedName().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no type " + name + " among " + model.types()));
     }
 }

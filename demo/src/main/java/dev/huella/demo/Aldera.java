@@ -13,8 +13,7 @@ import java.util.Map;
 public final class Aldera {
     private static final String ROOT = "/port-aldera";
 
-    private Aldera() {
-    }
+    private Aldera() {}
 
     /**
      * Copies the code base into a folder, replacing what an earlier run left there.

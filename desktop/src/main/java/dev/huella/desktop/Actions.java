@@ -19,8 +19,7 @@ final class Actions {
     }
 
     /** Something to do. {@code keys} is null when it has none. */
-    record Action(String title, KeyCombination keys, Runnable run) {
-    }
+    record Action(String title, KeyCombination keys, Runnable run) {}
 
     void drawing(DrawingPane pane) {
         drawing = pane;

@@ -9,8 +9,7 @@ import javafx.scene.text.TextFlow;
 
 /** One line of code with its number, in colour. */
 final class CodeLineBox {
-    private CodeLineBox() {
-    }
+    private CodeLineBox() {}
 
     static HBox of(int number, List<CodeLines.Part> parts, boolean marked) {
         var flow = new TextFlow();

@@ -13,8 +13,7 @@ import java.util.Locale;
 /** The lines of one file, each in parts that have one colour. Not for the interface thread: it parses. */
 record CodeLines(List<List<Part>> lines) {
     /** A stretch of one line; {@code style} is empty for plain text. */
-    record Part(String text, String style) {
-    }
+    record Part(String text, String style) {}
 
     static CodeLines of(Project project, String path) {
         SourceText text = project.text(path);

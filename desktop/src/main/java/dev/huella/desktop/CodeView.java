@@ -24,7 +24,8 @@ final class CodeView {
         lines.setId("code");
         lines.setCellFactory(list -> new LineCell());
         VBox.setVgrow(lines, Priority.ALWAYS);
-        node = new VBox(new HBox(TopBar.tool("← back to where you were", "Back to where you were", session::back)), lines);
+        node = new VBox(new HBox(TopBar.tool("← back to where you were", "Back to where you were", session::back)),
+                lines);
         node.getStyleClass().add("drawing");
     }
 
@@ -38,7 +39,8 @@ final class CodeView {
                 if (number == asked) {
                     shown = read;
                     marked = file.line();
-                    lines.getItems().setAll(java.util.stream.IntStream.rangeClosed(1, read.lines().size()).boxed().toList());
+                    lines.getItems()
+                            .setAll(java.util.stream.IntStream.rangeClosed(1, read.lines().size()).boxed().toList());
                     lines.scrollTo(Math.max(0, file.line() - 12));
                 }
             });
@@ -53,7 +55,8 @@ final class CodeView {
             super.updateItem(number, empty);
             setText(null);
             setStyle("-fx-padding: 0;");
-            setGraphic(empty || number == null || number > shown.lines().size() ? null
+            setGraphic(empty || number == null || number > shown.lines().size()
+                    ? null
                     : CodeLineBox.of(number, shown.lines().get(number - 1), number == marked));
         }
     }

@@ -55,8 +55,7 @@ final class CommandBox {
     }
 
     /** What typing led to. */
-    record Answer(String kind, String title, String detail, Runnable run) {
-    }
+    record Answer(String kind, String title, String detail, Runnable run) {}
 
     TextField field() {
         return field;
@@ -109,8 +108,11 @@ final class CommandBox {
         if (session.project().get() != null && !wanted.isEmpty()) {
             places(wanted, found);
         }
-        actions.all().stream().filter(action -> action.title().toLowerCase(Locale.ROOT).contains(wanted))
-                .limit(MOST).forEach(action -> found.add(new Answer("do", action.title(),
+        actions.all()
+                .stream()
+                .filter(action -> action.title().toLowerCase(Locale.ROOT).contains(wanted))
+                .limit(MOST)
+                .forEach(action -> found.add(new Answer("do", action.title(),
                         action.keys() == null ? "" : action.keys().getDisplayText(), action.run())));
         answers.getItems().setAll(found);
         answers.setPrefHeight(Math.min(380, found.size() * 28 + 12));

@@ -92,7 +92,10 @@ final class DrawingPane {
     /** When finds come in and nothing is looked at yet, the first one that breaks something is. */
     private void begin() {
         if (session.focus().get() instanceof Focus.Nothing && !session.findings().get().all().isEmpty()) {
-            session.findings().get().all().stream()
+            session.findings()
+                    .get()
+                    .all()
+                    .stream()
                     .max(java.util.Comparator.comparing(
                             finding -> finding.count(dev.huella.core.conformance.Verdict.Kind.BROKEN)))
                     .ifPresent(finding -> session.look(new Focus.OfFind(finding)));
@@ -118,7 +121,9 @@ final class DrawingPane {
     private static String about(Focus focus) {
         return switch (focus) {
             case Focus.OfFind(var finding) -> Words.pattern(finding.instance().pattern().id())
-                    + (finding.instance().variant().isEmpty() ? "" : ", " + finding.instance().variant().replace('-', ' '))
+                    + (finding.instance().variant().isEmpty()
+                            ? ""
+                            : ", " + finding.instance().variant().replace('-', ' '))
                     + ": " + finding.instance().pattern().about();
             case Focus.OfType(CodeType type) -> type.kind().word() + " in "
                     + (type.namespace().isEmpty() ? "no package" : type.namespace()) + ", with its neighbours";
@@ -206,7 +211,9 @@ final class DrawingPane {
 
     /** A click on a type looks at it; a click on a member opens its file at its line. */
     private void release(MouseEvent event) {
-        Element element = dragged ? null : drawing.get().at((event.getX() - left) / scale, (event.getY() - top) / scale);
+        Element element = dragged
+                ? null
+                : drawing.get().at((event.getX() - left) / scale, (event.getY() - top) / scale);
         if (element == null || element.place() == null) {
             return;
         }

@@ -37,8 +37,7 @@ final class GroundView {
     private final Set<CodeType> lit = new HashSet<>();
 
     /** One package with where it is drawn. */
-    private record Plot(String namespace, List<CodeType> types, double x, double width) {
-    }
+    private record Plot(String namespace, List<CodeType> types, double x, double width) {}
 
     GroundView(Session session) {
         this.session = session;
@@ -94,7 +93,12 @@ final class GroundView {
         broken.clear();
         for (Finding finding : session.findings().get().all()) {
             if (finding.count(Kind.BROKEN) > 0) {
-                finding.instance().players().values().stream().flatMap(List::stream).limit(1)
+                finding.instance()
+                        .players()
+                        .values()
+                        .stream()
+                        .flatMap(List::stream)
+                        .limit(1)
                         .forEach(player -> broken.add(player.element().home().named()));
             }
         }
@@ -105,8 +109,13 @@ final class GroundView {
         lit.clear();
         switch (session.focus().get()) {
             case Focus.OfType(CodeType type) -> lit.add(type);
-            case Focus.OfFind(Finding finding) -> finding.instance().players().values().stream().flatMap(List::stream)
-                    .map(Player::element).forEach(element -> lit.add(element.home().named()));
+            case Focus.OfFind(Finding finding) -> finding.instance()
+                    .players()
+                    .values()
+                    .stream()
+                    .flatMap(List::stream)
+                    .map(Player::element)
+                    .forEach(element -> lit.add(element.home().named()));
             case Focus.OfPackage _, Focus.OfFile _, Focus.Nothing _ -> {
                 // no single type is meant
             }
@@ -139,7 +148,8 @@ final class GroundView {
             int lines = type.place().endLine() - type.place().line() + 1;
             double height = Math.min(PLOT - 14, 3 + Math.sqrt(lines) * 2.6);
             double x = plot.x + 4 + i * step;
-            graphics.setFill(lit.contains(type) ? colour(palette, Ink.CLAY)
+            graphics.setFill(lit.contains(type)
+                    ? colour(palette, Ink.CLAY)
                     : colour(palette, Ink.HINT).deriveColor(0, 1, 1, 0.55));
             graphics.fillRect(x, TOP + PLOT - 4 - height, Math.clamp(step - 1, 0.2, 7), height);
             if (broken.contains(type)) {
@@ -179,7 +189,8 @@ final class GroundView {
             return "";
         }
         CodeType type = type(plot, x, y);
-        return type != null ? type.name() + "\n" + plot.namespace
+        return type != null
+                ? type.name() + "\n" + plot.namespace
                 : plot.namespace + ", %d types".formatted(plot.types.size());
     }
 

@@ -23,7 +23,8 @@ public final class HuellaApp extends Application {
         MainWindow window = open(stage, session);
         List<String> arguments = getParameters().getRaw();
         if (Boolean.getBoolean("huella.offscreen")) {
-            new OffscreenTour(window, session).run(demo(Path.of("huella-demo")), Path.of("huella-demo").toAbsolutePath());
+            new OffscreenTour(window, session).run(demo(Path.of("huella-demo")),
+                    Path.of("huella-demo").toAbsolutePath());
         } else if (!arguments.isEmpty() && arguments.getFirst().equals("demo")) {
             session.open(List.of(demo(Path.of(System.getProperty("user.home"), ".cache", "huella"))));
         } else if (!arguments.isEmpty()) {
@@ -38,7 +39,7 @@ public final class HuellaApp extends Application {
 
     /** Builds the window on a stage and shows it; tests use this, too. */
     static MainWindow open(Stage stage, Session session) {
-        for (boolean bold : new boolean[] {false, true}) {
+        for (boolean bold : new boolean[]{false, true}) {
             Font.loadFont(Fonts.file(bold, false), 12);
             Font.loadFont(Fonts.file(bold, true), 12);
         }

@@ -116,9 +116,15 @@ final class ListPane {
     private void finds(Findings findings) {
         Map<String, List<Finding>> byPattern = new TreeMap<>();
         for (Finding finding : findings.all()) {
-            String names = finding.instance().players().entrySet().stream().map(role -> role.getKey() + " "
-                    + role.getValue().stream().map(player -> player.element().qualifiedName())
-                            .collect(Collectors.joining(" ")))
+            String names = finding.instance()
+                    .players()
+                    .entrySet()
+                    .stream()
+                    .map(role -> role.getKey() + " "
+                            + role.getValue()
+                                    .stream()
+                                    .map(player -> player.element().qualifiedName())
+                                    .collect(Collectors.joining(" ")))
                     .collect(Collectors.joining(" "));
             if (kept(finding.instance().pattern().id() + " " + names)) {
                 byPattern.computeIfAbsent(finding.instance().pattern().id(), key -> new ArrayList<>()).add(finding);
@@ -140,8 +146,10 @@ final class ListPane {
         list.getItems().setAll(rows);
         heading.setText("%,d finds".formatted(left));
         count.setText(left == findings.all().size() ? "" : "of %,d".formatted(findings.all().size()));
-        empty.setText(session.working().get() ? "The definitions are being held against the code."
-                : findings.all().isEmpty() ? "No pattern of the catalogue was found in this code. Its structure is one stage up."
+        empty.setText(session.working().get()
+                ? "The definitions are being held against the code."
+                : findings.all().isEmpty()
+                        ? "No pattern of the catalogue was found in this code. Its structure is one stage up."
                         : "Nothing here is called that. Shorten the filter.");
     }
 
@@ -166,8 +174,9 @@ final class ListPane {
         int left = 0;
         for (var entry : byPackage.entrySet()) {
             rows.add(ListRow.heading(entry.getKey(), entry.getValue()));
-            entry.getValue().sort(Comparator.comparing((CodeType type) -> -dependents.getOrDefault(type, 0))
-                    .thenComparing(CodeType::qualifiedName));
+            entry.getValue()
+                    .sort(Comparator.comparing((CodeType type) -> -dependents.getOrDefault(type, 0))
+                            .thenComparing(CodeType::qualifiedName));
             entry.getValue().forEach(type -> rows.add(ListRow.of(type, dependents.getOrDefault(type, 0))));
             left += entry.getValue().size();
         }

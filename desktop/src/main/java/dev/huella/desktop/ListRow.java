@@ -46,8 +46,15 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
     }
 
     static ListRow of(NearMiss miss) {
-        String names = miss.players().values().stream().flatMap(List::stream).map(player -> player.element())
-                .filter(CodeType.class::isInstance).map(Element::name).distinct().limit(2)
+        String names = miss.players()
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .map(player -> player.element())
+                .filter(CodeType.class::isInstance)
+                .map(Element::name)
+                .distinct()
+                .limit(2)
                 .collect(Collectors.joining(" → "));
         Element first = miss.players().values().iterator().next().getFirst().element();
         return new ListRow(false, names, "nearly " + Words.withArticle(miss.pattern().id()), "", List.of(),
@@ -55,7 +62,8 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
     }
 
     static ListRow of(CodeType type, int dependents) {
-        String kind = type.isAbstract() && !type.kind().promises() ? "abstract " + type.kind().word()
+        String kind = type.isAbstract() && !type.kind().promises()
+                ? "abstract " + type.kind().word()
                 : type.kind().word();
         String outer = type.outer() == null ? "" : " in " + type.outer().name();
         return new ListRow(false, type.name(), kind + outer, dependents == 0 ? "" : "%,d".formatted(dependents),

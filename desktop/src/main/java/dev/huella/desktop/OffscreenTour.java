@@ -45,11 +45,17 @@ final class OffscreenTour {
     }
 
     private void begin() {
-        Finding observer = session.findings().get().all().stream()
-                .filter(finding -> finding.instance().id().equals("observer:aldera.tide.TideGauge:aldera.tide.TideListener"))
-                .findFirst().orElse(session.findings().get().all().getFirst());
+        Finding observer = session.findings()
+                .get()
+                .all()
+                .stream()
+                .filter(finding -> finding.instance()
+                        .id()
+                        .equals("observer:aldera.tide.TideGauge:aldera.tide.TideListener"))
+                .findFirst()
+                .orElse(session.findings().get().all().getFirst());
         CodeType office = session.project().get().model().type("aldera.dues.DuesOffice");
-        for (boolean dark : new boolean[] {false, true}) {
+        for (boolean dark : new boolean[]{false, true}) {
             String time = dark ? "dark" : "light";
             steps.add(() -> {
                 session.dark().set(dark);
@@ -112,7 +118,9 @@ final class OffscreenTour {
     private void findings() {
         var text = new StringBuilder();
         for (Finding finding : session.findings().get().all()) {
-            text.append(finding.instance().pattern().id()).append("  ").append(new Focus.OfFind(finding).title())
+            text.append(finding.instance().pattern().id())
+                    .append("  ")
+                    .append(new Focus.OfFind(finding).title())
                     .append('\n');
             for (Verdict verdict : finding.verdicts()) {
                 text.append("    ").append(verdict.kind().word()).append("  ").append(verdict.why()).append('\n');

@@ -55,7 +55,8 @@ final class ReadingPane {
             case Focus.OfFind(Finding finding) -> find(finding);
             case Focus.OfType(CodeType type) -> body.getChildren()
                     .addAll(new TypeReading(session, this::place).of(type));
-            case Focus.OfPackage(String name) -> body.getChildren().add(heading(name.isEmpty() ? "no package" : name, ""));
+            case Focus.OfPackage(String name) ->
+                body.getChildren().add(heading(name.isEmpty() ? "no package" : name, ""));
             case Focus.OfFile _, Focus.Nothing _ -> body.getChildren()
                     .add(wrapped("What is chosen is explained here, with the lines that show it.", "hint"));
         }
@@ -63,13 +64,17 @@ final class ReadingPane {
 
     private void find(Finding finding) {
         var instance = finding.instance();
-        body.getChildren().add(heading("Why this is " + Words.withArticle(instance.pattern().id()),
-                "%.0f of 100, by %d facts".formatted(instance.confidence() * 100, instance.facts().size())));
+        body.getChildren()
+                .add(heading("Why this is " + Words.withArticle(instance.pattern().id()),
+                        "%.0f of 100, by %d facts".formatted(instance.confidence() * 100, instance.facts().size())));
         instance.facts().forEach(fact -> body.getChildren().add(fact(fact)));
-        body.getChildren().add(heading("What it owes", "%d broken · %d open · %d met".formatted(
-                finding.count(Kind.BROKEN), finding.count(Kind.OPEN), finding.count(Kind.MET))));
+        body.getChildren()
+                .add(heading("What it owes", "%d broken · %d open · %d met".formatted(
+                        finding.count(Kind.BROKEN), finding.count(Kind.OPEN), finding.count(Kind.MET))));
         for (Kind kind : List.of(Kind.BROKEN, Kind.OPEN, Kind.MET)) {
-            finding.verdicts().stream().filter(verdict -> verdict.kind() == kind)
+            finding.verdicts()
+                    .stream()
+                    .filter(verdict -> verdict.kind() == kind)
                     .forEach(verdict -> body.getChildren().add(verdict(verdict)));
         }
         if (!instance.alternatives().isEmpty()) {
@@ -119,7 +124,9 @@ final class ReadingPane {
     private Node places(List<SourceSpan> places) {
         var box = new javafx.scene.layout.FlowPane(10, 2);
         Set<String> lines = new HashSet<>();
-        places.stream().filter(place -> lines.add(place.file() + place.line())).limit(4)
+        places.stream()
+                .filter(place -> lines.add(place.file() + place.line()))
+                .limit(4)
                 .forEach(place -> box.getChildren().add(place(place)));
         return box;
     }

@@ -43,7 +43,8 @@ final class Snippets {
             var parts = lines.lines().get(i - 1);
             if (!parts.isEmpty()) {
                 String text = parts.getFirst().text();
-                shared = Math.min(shared, text.isBlank() ? text.length() : text.length() - text.stripLeading().length());
+                shared = Math.min(shared,
+                        text.isBlank() ? text.length() : text.length() - text.stripLeading().length());
             }
         }
         for (int i = first; i <= last; i++) {

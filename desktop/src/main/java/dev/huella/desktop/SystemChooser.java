@@ -19,8 +19,9 @@ record SystemChooser(Stage owner) implements SourceChooser {
     public Path archive() {
         var chooser = new FileChooser();
         chooser.setTitle("Open an archive or a file of code");
-        chooser.getExtensionFilters().addAll(new FileChooser.ExtensionFilter("Archives and code", "*.zip", "*.jar", "*.java"),
-                new FileChooser.ExtensionFilter("All files", "*.*"));
+        chooser.getExtensionFilters()
+                .addAll(new FileChooser.ExtensionFilter("Archives and code", "*.zip", "*.jar", "*.java"),
+                        new FileChooser.ExtensionFilter("All files", "*.*"));
         return path(chooser.showOpenDialog(owner));
     }
 

@@ -38,8 +38,9 @@ final class TopBar {
         stop.managedProperty().bind(session.working());
         verdicts.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         node.getStyleClass().add("bar");
-        node.getChildren().addAll(brand, name, about, space(), back, forward, commands.field(), space(), message, progress,
-                stop, verdicts, tool("Open …", "Open a folder", actions::openFolder));
+        node.getChildren()
+                .addAll(brand, name, about, space(), back, forward, commands.field(), space(), message, progress,
+                        stop, verdicts, tool("Open …", "Open a folder", actions::openFolder));
         session.project().addListener((property, before, now) -> project(now));
         session.findings().addListener((property, before, now) -> counts(now));
     }
@@ -56,7 +57,7 @@ final class TopBar {
 
     private void counts(Findings findings) {
         verdicts.getChildren().clear();
-        for (Kind kind : new Kind[] {Kind.BROKEN, Kind.OPEN, Kind.MET}) {
+        for (Kind kind : new Kind[]{Kind.BROKEN, Kind.OPEN, Kind.MET}) {
             long count = findings.all().stream().mapToLong(finding -> finding.count(kind)).sum();
             var label = new Label("%,d".formatted(count));
             label.setAccessibleText("%d obligations %s".formatted(count, kind.word()));

@@ -52,7 +52,8 @@ final class TypeReading {
                         session.stage().set(WorkStage.FINDS);
                         session.look(focus);
                     });
-                    rows.add(new HBox(6, new Label("%s in %s".formatted(role, Words.withArticle(instance.pattern().id()))), link));
+                    rows.add(new HBox(6,
+                            new Label("%s in %s".formatted(role, Words.withArticle(instance.pattern().id()))), link));
                 }
             });
         }
@@ -63,8 +64,13 @@ final class TypeReading {
     }
 
     private void relations(String title, CodeType type, boolean outgoing, List<Node> into) {
-        List<Relation> all = session.project().get().model().relations().stream()
-                .filter(relation -> (outgoing ? relation.from() : relation.to()) == type).toList();
+        List<Relation> all = session.project()
+                .get()
+                .model()
+                .relations()
+                .stream()
+                .filter(relation -> (outgoing ? relation.from() : relation.to()) == type)
+                .toList();
         into.add(ReadingPane.heading(title, "%,d".formatted(all.size())));
         if (all.isEmpty()) {
             into.add(ReadingPane.wrapped(outgoing ? "No other type." : "Nothing in this code.", "hint"));

@@ -11,8 +11,7 @@ import javafx.scene.shape.StrokeLineCap;
 final class VerdictSign {
     private static final double RADIUS = 5;
 
-    private VerdictSign() {
-    }
+    private VerdictSign() {}
 
     static Node of(Verdict.Kind kind) {
         var disc = new Circle(RADIUS, RADIUS, RADIUS);

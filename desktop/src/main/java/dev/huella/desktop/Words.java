@@ -2,8 +2,7 @@ package dev.huella.desktop;
 
 /** Ids put into words. */
 final class Words {
-    private Words() {
-    }
+    private Words() {}
 
     /** {@code factory-method} becomes "Factory method". */
     static String pattern(String id) {

@@ -29,8 +29,11 @@ public final class ConformanceCheck {
         return switch (answer.outcome()) {
             case HOLDS -> new Verdict(obligation, Kind.MET, obligation.about() + ".", answer.places());
             case FAILS -> new Verdict(obligation, Kind.BROKEN, broken(instance, obligation, answer), answer.places());
-            case OPEN -> new Verdict(obligation, Kind.OPEN, unread(answer), answer.unread().stream()
-                    .map(Element::place).filter(place -> place != null).toList());
+            case OPEN -> new Verdict(obligation, Kind.OPEN, unread(answer), answer.unread()
+                    .stream()
+                    .map(Element::place)
+                    .filter(place -> place != null)
+                    .toList());
         };
     }
 

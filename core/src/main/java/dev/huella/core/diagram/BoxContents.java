@@ -51,8 +51,10 @@ final class BoxContents {
         if (type.external()) {
             return List.of();
         }
-        List<Field> shown = type.fields().stream()
-                .sorted(Comparator.comparing((Field field) -> !important.contains(field))).toList();
+        List<Field> shown = type.fields()
+                .stream()
+                .sorted(Comparator.comparing((Field field) -> !important.contains(field)))
+                .toList();
         return limited(shown.stream().map(this::member).toList());
     }
 
@@ -60,11 +62,13 @@ final class BoxContents {
         if (type.external()) {
             return List.of();
         }
-        List<Operation> shown = type.operations().stream()
+        List<Operation> shown = type.operations()
+                .stream()
                 .filter(operation -> operation.kind() != Kind.INITIALISER)
                 .filter(operation -> important.contains(operation) || type.kind() == TypeKind.FUNCTION
                         || operation.modifiers().visibility() != Visibility.PRIVATE)
-                .sorted(Comparator.comparing((Operation operation) -> !important.contains(operation))).toList();
+                .sorted(Comparator.comparing((Operation operation) -> !important.contains(operation)))
+                .toList();
         return limited(shown.stream().map(this::member).toList());
     }
 
@@ -79,9 +83,11 @@ final class BoxContents {
 
     private Member member(Field field) {
         String many = field.held().many() == Multiplicity.ONE ? "" : " [" + field.held().many().text() + "]";
-        String type = field.held().container() == null || field.held().type().text().isEmpty() ? text(field)
+        String type = field.held().container() == null || field.held().type().text().isEmpty()
+                ? text(field)
                 : field.held().type().text();
-        String line = field.kind() == FieldDeclared.Kind.CONSTANT ? field.name()
+        String line = field.kind() == FieldDeclared.Kind.CONSTANT
+                ? field.name()
                 : "%s %s: %s%s".formatted(field.modifiers().visibility().sign(), field.name(), type, many);
         return new Member(field, shortened(line), field.isStatic(), false, broken.contains(field));
     }
@@ -91,10 +97,12 @@ final class BoxContents {
     }
 
     private Member member(Operation operation) {
-        String parameters = operation.parameters().stream()
+        String parameters = operation.parameters()
+                .stream()
                 .map(parameter -> parameter.type().text() + "[]".repeat(parameter.type().dimensions()))
                 .collect(Collectors.joining(", "));
-        String result = operation.isConstructor() || operation.returns().isVoid() ? ""
+        String result = operation.isConstructor() || operation.returns().isVoid()
+                ? ""
                 : ": " + operation.returns().text() + "[]".repeat(operation.returns().dimensions());
         String line = "%s %s(%s)%s".formatted(operation.modifiers().visibility().sign(), operation.name(), parameters,
                 result);

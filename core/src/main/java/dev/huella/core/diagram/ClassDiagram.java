@@ -29,8 +29,7 @@ public record ClassDiagram(String title, List<Box> boxes, List<Link> links) {
     }
 
     /** One line in a compartment; {@code element} is null for "and 3 more". */
-    public record Member(Element element, String text, boolean isStatic, boolean isAbstract, boolean broken) {
-    }
+    public record Member(Element element, String text, boolean isStatic, boolean isAbstract, boolean broken) {}
 
     /**
      * One relation.
@@ -39,8 +38,7 @@ public record ClassDiagram(String title, List<Box> boxes, List<Link> links) {
      * @param multiplicity at the end of the part, or empty
      * @param broken true when an obligation breaks on it
      */
-    public record Link(Ending ending, CodeType from, CodeType to, String label, String multiplicity, boolean broken) {
-    }
+    public record Link(Ending ending, CodeType from, CodeType to, String label, String multiplicity, boolean broken) {}
 
     /** UML's ways to draw a relation. */
     public enum Ending {

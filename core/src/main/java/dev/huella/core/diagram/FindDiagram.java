@@ -21,8 +21,7 @@ public final class FindDiagram {
     private static final int MOST_OF_A_ROLE = 6;
     private static final int MOST_MEMBERS = 5;
 
-    private FindDiagram() {
-    }
+    private FindDiagram() {}
 
     public static ClassDiagram of(Model model, PatternInstance instance, List<Verdict> verdicts) {
         Map<CodeType, List<String>> tags = new LinkedHashMap<>();
@@ -43,11 +42,16 @@ public final class FindDiagram {
             }
         }
         Set<SourceSpan> places = new LinkedHashSet<>();
-        verdicts.stream().filter(verdict -> verdict.kind() == Verdict.Kind.BROKEN)
+        verdicts.stream()
+                .filter(verdict -> verdict.kind() == Verdict.Kind.BROKEN)
                 .forEach(verdict -> places.addAll(verdict.places()));
         Set<Element> broken = new LinkedHashSet<>();
-        tags.keySet().forEach(type -> type.operations().stream().filter(operation -> operation.place() != null
-                && places.contains(operation.place())).forEach(broken::add));
+        tags.keySet()
+                .forEach(type -> type.operations()
+                        .stream()
+                        .filter(operation -> operation.place() != null
+                                && places.contains(operation.place()))
+                        .forEach(broken::add));
         members.addAll(broken);
         var contents = new BoxContents(members, broken, MOST_MEMBERS);
         List<Box> boxes = new ArrayList<>();
@@ -65,8 +69,14 @@ public final class FindDiagram {
     /** Names of the key players: what people call the find. */
     public static String title(PatternInstance instance) {
         List<String> names = new ArrayList<>();
-        instance.pattern().roles().stream().filter(role -> role.key()).forEach(role -> instance.playing(role.name())
-                .stream().findFirst().ifPresent(player -> names.add(player.name())));
+        instance.pattern()
+                .roles()
+                .stream()
+                .filter(role -> role.key())
+                .forEach(role -> instance.playing(role.name())
+                        .stream()
+                        .findFirst()
+                        .ifPresent(player -> names.add(player.name())));
         return String.join(" → ", names);
     }
 }

@@ -17,8 +17,7 @@ import java.util.function.Predicate;
 final class LinkChoice {
     private static final List<String> TELLING = List.of("create", "call", "use", "refine");
 
-    private LinkChoice() {
-    }
+    private LinkChoice() {}
 
     static List<Link> between(Model model, Set<CodeType> shown, Predicate<Relation> broken) {
         Map<List<CodeType>, List<Relation>> pairs = new HashMap<>();
@@ -44,7 +43,8 @@ final class LinkChoice {
     private static List<Relation> chosen(List<Relation> all, Predicate<Relation> broken) {
         List<Relation> strong = all.stream().filter(relation -> relation.kind() != Kind.DEPENDENCY).toList();
         List<Relation> found = new ArrayList<>(strong);
-        all.stream().filter(relation -> relation.kind() == Kind.DEPENDENCY)
+        all.stream()
+                .filter(relation -> relation.kind() == Kind.DEPENDENCY)
                 .filter(relation -> broken.test(relation) || strong.isEmpty() || relation.stereotype().equals("create")
                         && strong.stream().noneMatch(other -> other.kind() == Kind.COMPOSITION))
                 .min(java.util.Comparator.comparing((Relation relation) -> !broken.test(relation))

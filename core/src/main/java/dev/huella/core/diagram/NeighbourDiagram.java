@@ -18,8 +18,7 @@ public final class NeighbourDiagram {
     private static final int MOST_TYPES = 60;
     private static final int MOST_MEMBERS = 6;
 
-    private NeighbourDiagram() {
-    }
+    private NeighbourDiagram() {}
 
     /**
      * A type and its neighbours.
@@ -47,10 +46,13 @@ public final class NeighbourDiagram {
 
     private static void grow(CodeType at, Map<CodeType, List<Relation>> near, Set<CodeType> shown,
             Map<CodeType, Integer> hidden, List<CodeType> next) {
-        List<CodeType> others = near.getOrDefault(at, List.of()).stream()
+        List<CodeType> others = near.getOrDefault(at, List.of())
+                .stream()
                 .sorted(java.util.Comparator.comparing(NeighbourDiagram::weight))
-                .map(relation -> relation.from() == at ? relation.to() : relation.from()).distinct()
-                .filter(other -> !shown.contains(other)).toList();
+                .map(relation -> relation.from() == at ? relation.to() : relation.from())
+                .distinct()
+                .filter(other -> !shown.contains(other))
+                .toList();
         for (CodeType other : others) {
             if (next.size() < MOST_NEIGHBOURS) {
                 shown.add(other);
@@ -73,17 +75,22 @@ public final class NeighbourDiagram {
 
     /** All types of a package, as far as one drawing can show them. */
     public static ClassDiagram ofPackage(Model model, String namespace) {
-        Set<CodeType> shown = new LinkedHashSet<>(model.types().stream()
+        Set<CodeType> shown = new LinkedHashSet<>(model.types()
+                .stream()
                 .filter(type -> type.namespace().equals(namespace) && type.kind() != TypeKind.FUNCTION
                         && !type.anonymous())
-                .limit(MOST_TYPES).toList());
+                .limit(MOST_TYPES)
+                .toList());
         return diagram(model, namespace.isEmpty() ? "no package" : namespace, shown, null, Map.of());
     }
 
     /** All types of a model, as far as one drawing can show them. */
     public static ClassDiagram ofAll(Model model) {
-        Set<CodeType> shown = new LinkedHashSet<>(model.types().stream()
-                .filter(type -> type.kind() != TypeKind.FUNCTION && !type.anonymous()).limit(MOST_TYPES).toList());
+        Set<CodeType> shown = new LinkedHashSet<>(model.types()
+                .stream()
+                .filter(type -> type.kind() != TypeKind.FUNCTION && !type.anonymous())
+                .limit(MOST_TYPES)
+                .toList());
         return diagram(model, "All types", shown, null, Map.of());
     }
 

@@ -75,9 +75,10 @@ public final class BoxSketch {
         if (!box.stereotype().isEmpty()) {
             String text = "«" + box.stereotype() + "»";
             at += 14;
-            centred(text, x, width, at, TEXT_SIZE - 1, false, false, Ink.SECOND, marks);
+            marks.add(centred(new Mark.Text(x, at, text, TEXT_SIZE - 1, false, false, false, Ink.SECOND), width));
         }
-        centred(box.type().name(), x, width, at + 18, NAME_SIZE, true, box.type().isAbstract(), Ink.INK, marks);
+        marks.add(centred(new Mark.Text(x, at + 18, box.type().name(), NAME_SIZE, true, box.type().isAbstract(), false,
+                Ink.INK), width));
         at += 26;
         at = members(box.fields(), x, width, at, marks, areas);
         members(box.operations(), x, width, at, marks, areas);
@@ -97,10 +98,11 @@ public final class BoxSketch {
         }
     }
 
-    private static void centred(String text, double x, double width, double y, double size, boolean bold,
-            boolean italic, Ink ink, List<Mark> marks) {
-        double own = Fonts.width(text, size, bold, italic);
-        marks.add(new Mark.Text(x + (width - own) / 2, y, text, size, bold, italic, false, ink));
+    /** The same text, in the middle of a stretch. */
+    private static Mark.Text centred(Mark.Text text, double width) {
+        double own = Fonts.width(text.text(), text.size(), text.bold(), text.italic());
+        return new Mark.Text(text.x() + (width - own) / 2, text.y(), text.text(), text.size(), text.bold(),
+                text.italic(), false, text.ink());
     }
 
     private static double members(List<Member> members, double x, double width, double y, List<Mark> marks,

@@ -14,8 +14,7 @@ public final class Fonts {
     private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
     private static final Map<String, Font> LOADED = new ConcurrentHashMap<>();
 
-    private Fonts() {
-    }
+    private Fonts() {}
 
     /** The font file as a resource, for whoever paints. */
     public static InputStream file(boolean bold, boolean italic) {

@@ -7,8 +7,7 @@ import java.util.List;
 
 /** One relation as UML draws it: the line, its ends, and a sign where an obligation breaks on it. */
 public final class LinkSketch {
-    private LinkSketch() {
-    }
+    private LinkSketch() {}
 
     /** Paints the line through points from the box it starts at to the box it leads to. */
     public static void paint(Link link, List<Point> points, List<Mark> marks) {
@@ -48,7 +47,8 @@ public final class LinkSketch {
     /** The sign of something broken: a disc cleft by a slanting gap. */
     public static void cleft(double x, double y, double radius, List<Mark> marks) {
         marks.add(new Mark.Disc(x, y, radius, Ink.BROKEN, Ink.BROKEN));
-        marks.add(new Mark.Path(List.of(new Point(x - radius * 0.45, y + radius), new Point(x + radius * 0.45, y - radius)),
+        marks.add(new Mark.Path(
+                List.of(new Point(x - radius * 0.45, y + radius), new Point(x + radius * 0.45, y - radius)),
                 Ink.SHEET, radius * 0.38, false));
     }
 

@@ -56,7 +56,7 @@ public final class PngPainter {
                 graphics.setColor(colour(path.stroke()));
                 graphics.setStroke(path.dashed()
                         ? new BasicStroke((float) path.weight(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 1,
-                                new float[] { 5, 4 }, 0)
+                                new float[]{5, 4}, 0)
                         : new BasicStroke((float) path.weight()));
                 graphics.draw(shape(path.points(), false));
             }

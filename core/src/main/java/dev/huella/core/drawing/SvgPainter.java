@@ -48,7 +48,8 @@ public final class SvgPainter {
     }
 
     private static String points(java.util.List<Mark.Point> points) {
-        return points.stream().map(point -> number(point.x()) + "," + number(point.y()))
+        return points.stream()
+                .map(point -> number(point.x()) + "," + number(point.y()))
                 .collect(Collectors.joining(" "));
     }
 

@@ -29,6 +29,5 @@ public record FileFacts(String path, String language, String namespace, List<Imp
      * @param members true when it brings members of a type rather than types
      * @param all true when it brings everything below the name
      */
-    public record ImportSeen(String name, boolean members, boolean all) {
-    }
+    public record ImportSeen(String name, boolean members, boolean all) {}
 }

@@ -31,6 +31,5 @@ public record OperationDeclared(String name, Kind kind, Modifiers modifiers,
      *
      * @param type null when none is written
      */
-    public record ParameterDeclared(String name, TypeText type) {
-    }
+    public record ParameterDeclared(String name, TypeText type) {}
 }

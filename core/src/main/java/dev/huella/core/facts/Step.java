@@ -11,28 +11,22 @@ public sealed interface Step {
     SourceSpan at();
 
     /** A local variable comes to be. {@code type} and {@code initial} may be null. */
-    record Declare(String name, TypeText type, Value initial, SourceSpan at) implements Step {
-    }
+    record Declare(String name, TypeText type, Value initial, SourceSpan at) implements Step {}
 
     /** A value is computed for its effect. */
-    record Do(Value value, SourceSpan at) implements Step {
-    }
+    record Do(Value value, SourceSpan at) implements Step {}
 
     /** The body ends with a value; {@code value} is null when there is none. */
-    record Return(Value value, SourceSpan at) implements Step {
-    }
+    record Return(Value value, SourceSpan at) implements Step {}
 
     /** One value of a sequence is handed out and the body goes on when asked again. */
-    record Yield(Value value, SourceSpan at) implements Step {
-    }
+    record Yield(Value value, SourceSpan at) implements Step {}
 
     /** The body ends with an error. */
-    record Throw(Value value, SourceSpan at) implements Step {
-    }
+    record Throw(Value value, SourceSpan at) implements Step {}
 
     /** A way out of a loop: {@code whole} leaves it, otherwise the next round begins. */
-    record Leave(boolean whole, SourceSpan at) implements Step {
-    }
+    record Leave(boolean whole, SourceSpan at) implements Step {}
 
     /** One of several branches is taken. {@code complete}: one of them always is. */
     record Choose(Value on, List<Branch> branches, boolean complete, SourceSpan at) implements Step {
@@ -72,6 +66,5 @@ public sealed interface Step {
     }
 
     /** A type declared in the body. */
-    record Local(TypeDeclared type, SourceSpan at) implements Step {
-    }
+    record Local(TypeDeclared type, SourceSpan at) implements Step {}
 }

@@ -9,16 +9,13 @@ public sealed interface Value {
     SourceSpan at();
 
     /** A bare name: a local, parameter, field, or type. */
-    record Name(String name, SourceSpan at) implements Value {
-    }
+    record Name(String name, SourceSpan at) implements Value {}
 
     /** The receiver. {@code outer} names the enclosing type it is taken from, null for the innermost. */
-    record Self(String outer, SourceSpan at) implements Value {
-    }
+    record Self(String outer, SourceSpan at) implements Value {}
 
     /** The receiver, seen as its supertype. */
-    record Super(SourceSpan at) implements Value {
-    }
+    record Super(SourceSpan at) implements Value {}
 
     /** A literal. */
     record Literal(Kind kind, String text, SourceSpan at) implements Value {
@@ -29,8 +26,7 @@ public sealed interface Value {
     }
 
     /** {@code of.name}. */
-    record Member(Value of, String name, SourceSpan at) implements Value {
-    }
+    record Member(Value of, String name, SourceSpan at) implements Value {}
 
     /** An operation called; {@code receiver} is null when none is written. */
     record Call(Value receiver, String name, List<Value> arguments, SourceSpan at) implements Value {
@@ -69,12 +65,10 @@ public sealed interface Value {
     }
 
     /** An operation meant, not called; {@code of} is a value or names a type. {@code name} is {@code new} for making. */
-    record Reference(Value of, TypeText type, String name, SourceSpan at) implements Value {
-    }
+    record Reference(Value of, TypeText type, String name, SourceSpan at) implements Value {}
 
     /** A variable, field or element given a value. {@code plain}: replaces what was there. */
-    record Assign(Value target, Value value, boolean plain, SourceSpan at) implements Value {
-    }
+    record Assign(Value target, Value value, boolean plain, SourceSpan at) implements Value {}
 
     /** One of several values, chosen by another. {@code complete}: there is a branch for everything else. */
     record Either(Value on, List<Step.Branch> branches, boolean complete, SourceSpan at) implements Value {
@@ -84,24 +78,19 @@ public sealed interface Value {
     }
 
     /** A value taken to be of a type. */
-    record Cast(TypeText type, Value value, SourceSpan at) implements Value {
-    }
+    record Cast(TypeText type, Value value, SourceSpan at) implements Value {}
 
     /** A test of what kind a value is. {@code binding} names the variable it is bound to, or null. */
-    record KindTest(Value value, TypeText type, String binding, SourceSpan at) implements Value {
-    }
+    record KindTest(Value value, TypeText type, String binding, SourceSpan at) implements Value {}
 
     /** An element by position. */
-    record Element(Value of, Value index, SourceSpan at) implements Value {
-    }
+    record Element(Value of, Value index, SourceSpan at) implements Value {}
 
     /** Two values compared by {@code ==} or {@code !=}. */
-    record Same(Value left, Value right, boolean negated, SourceSpan at) implements Value {
-    }
+    record Same(Value left, Value right, boolean negated, SourceSpan at) implements Value {}
 
     /** A type meant as a value. */
-    record TypeName(TypeText type, SourceSpan at) implements Value {
-    }
+    record TypeName(TypeText type, SourceSpan at) implements Value {}
 
     /** Anything else computed from values: arithmetic, logic. */
     record Computed(String sign, List<Value> parts, SourceSpan at) implements Value {

@@ -11,8 +11,11 @@ record Evidence(Formula.Atom atom, SourceSpan place) {
     /** Places in the reverse order of the text: what a condition comes down to stands at its end. */
     static List<SourceSpan> lastFirst(List<Evidence> evidence, Formula condition) {
         List<Formula.Atom> order = condition.atoms();
-        return evidence.stream().filter(one -> one.place != null)
-                .sorted(Comparator.comparing((Evidence one) -> -order.indexOf(one.atom))).map(Evidence::place).distinct()
+        return evidence.stream()
+                .filter(one -> one.place != null)
+                .sorted(Comparator.comparing((Evidence one) -> -order.indexOf(one.atom)))
+                .map(Evidence::place)
+                .distinct()
                 .toList();
     }
 }

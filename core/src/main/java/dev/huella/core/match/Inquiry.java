@@ -95,8 +95,11 @@ public final class Inquiry {
 
     private static Map<Integer, Set<Integer>> numbers(PatternInstance instance) {
         Map<Integer, Set<Integer>> numbers = new HashMap<>();
-        instance.players().forEach((role, players) -> numbers.put(instance.pattern().role(role), players.stream()
-                .map(Player::element).map(Element::id).collect(Collectors.toCollection(LinkedHashSet::new))));
+        instance.players()
+                .forEach((role, players) -> numbers.put(instance.pattern().role(role), players.stream()
+                        .map(Player::element)
+                        .map(Element::id)
+                        .collect(Collectors.toCollection(LinkedHashSet::new))));
         return numbers;
     }
 
@@ -210,8 +213,11 @@ public final class Inquiry {
         /** True when no open name joins two parts, so that each can be checked for itself. */
         private boolean apart(Formula.All all, int[] env) {
             Map<Integer, Integer> uses = new HashMap<>();
-            all.of().forEach(part -> part.allVariables().stream().filter(variable -> env[variable] < 0)
-                    .forEach(variable -> uses.merge(variable, 1, Integer::sum)));
+            all.of()
+                    .forEach(part -> part.allVariables()
+                            .stream()
+                            .filter(variable -> env[variable] < 0)
+                            .forEach(variable -> uses.merge(variable, 1, Integer::sum)));
             return uses.values().stream().allMatch(count -> count == 1);
         }
 
@@ -220,7 +226,7 @@ public final class Inquiry {
                 return false;
             }
             boolean[] any = new boolean[1];
-            int[] left = { MOST_SOLUTIONS };
+            int[] left = {MOST_SOLUTIONS};
             solver.solve(List.of(asked), env.clone(), (found, evidence) -> {
                 evidence.stream().map(Evidence::place).filter(place -> place != null).forEach(places::add);
                 if (!any[0]) {
@@ -256,10 +262,15 @@ public final class Inquiry {
         /** When no row has a place, the operation concerned is the place. */
         private void elementPlaces(Formula when, int[] found, Set<SourceSpan> places) {
             if (places.isEmpty()) {
-                when.variables().stream().filter(variable -> found[variable] >= 0)
+                when.variables()
+                        .stream()
+                        .filter(variable -> found[variable] >= 0)
                         .map(variable -> tables.model().element(found[variable]))
-                        .filter(Operation.class::isInstance).map(Element::place).filter(place -> place != null)
-                        .reduce((first, second) -> second).ifPresent(places::add);
+                        .filter(Operation.class::isInstance)
+                        .map(Element::place)
+                        .filter(place -> place != null)
+                        .reduce((first, second) -> second)
+                        .ifPresent(places::add);
             }
         }
 

@@ -55,7 +55,8 @@ final class InstanceCollector {
             }
         });
         gathered.places.forEach((atom, places) -> merged.all.places
-                .computeIfAbsent(atom, ignored -> new LinkedHashSet<>()).addAll(places));
+                .computeIfAbsent(atom, ignored -> new LinkedHashSet<>())
+                .addAll(places));
     }
 
     private List<Integer> key(Gathered gathered) {
@@ -73,8 +74,11 @@ final class InstanceCollector {
         byKey.keySet().forEach(key -> found.add(key.stream().map(model::element).toList()));
         Set<List<Element>> seen = new LinkedHashSet<>();
         return misses.stream().filter(miss -> {
-            List<Element> key = pattern.roles().stream().filter(Role::key)
-                    .flatMap(role -> miss.players().getOrDefault(role.name(), List.of()).stream()).map(Player::element)
+            List<Element> key = pattern.roles()
+                    .stream()
+                    .filter(Role::key)
+                    .flatMap(role -> miss.players().getOrDefault(role.name(), List.of()).stream())
+                    .map(Player::element)
                     .toList();
             return !found.contains(key) && seen.add(key);
         }).toList();
@@ -87,14 +91,20 @@ final class InstanceCollector {
     private PatternInstance instance(List<Integer> key, Merged merged, Inquiry inquiry) {
         Map<String, List<Player>> players = players(merged.all, pattern);
         standIns(players);
-        String id = pattern.id() + ":" + String.join(":", key.stream().map(model::element)
-                .map(Element::qualifiedName).toList());
+        String id = pattern.id() + ":" + String.join(":", key.stream()
+                .map(model::element)
+                .map(Element::qualifiedName)
+                .toList());
         List<Fact> facts = facts(merged);
-        List<Alternative> alternatives = pattern.unlikes().stream().filter(unlike -> unlike.otherwise() != null)
-                .map(unlike -> new Alternative(unlike.pattern(), fill(unlike.otherwise(), merged.all))).toList();
+        List<Alternative> alternatives = pattern.unlikes()
+                .stream()
+                .filter(unlike -> unlike.otherwise() != null)
+                .map(unlike -> new Alternative(unlike.pattern(), fill(unlike.otherwise(), merged.all)))
+                .toList();
         List<String> reasons = new ArrayList<>();
         double confidence = confidence(merged, facts.size(), inquiry, reasons);
-        return new PatternInstance(id, pattern, merged.variant.name(), confidence, reasons, players, facts, alternatives);
+        return new PatternInstance(id, pattern, merged.variant.name(), confidence, reasons, players, facts,
+                alternatives);
     }
 
     private double confidence(Merged merged, int facts, Inquiry inquiry, List<String> reasons) {
@@ -122,8 +132,11 @@ final class InstanceCollector {
         for (int i = 0; i < of.roles().size(); i++) {
             Set<Integer> elements = gathered.players.get(i);
             if (elements != null && !elements.isEmpty()) {
-                players.put(of.roles().get(i).name(), new ArrayList<>(elements.stream().sorted()
-                        .map(model::element).map(element -> new Player(element, place(element, gathered))).toList()));
+                players.put(of.roles().get(i).name(), new ArrayList<>(elements.stream()
+                        .sorted()
+                        .map(model::element)
+                        .map(element -> new Player(element, place(element, gathered)))
+                        .toList()));
             }
         }
         return players;
@@ -161,7 +174,9 @@ final class InstanceCollector {
             Set<SourceSpan> places = new LinkedHashSet<>();
             clause.atoms().forEach(atom -> places.addAll(merged.all.places.getOrDefault(atom, Set.of())));
             boolean held = clause.atoms().stream().anyMatch(merged.all.places::containsKey);
-            boolean telling = clause.atoms().stream().anyMatch(atom -> atom.clause() == null || atom.clause().telling());
+            boolean telling = clause.atoms()
+                    .stream()
+                    .anyMatch(atom -> atom.clause() == null || atom.clause().telling());
             if (held && telling && !places.isEmpty()) {
                 facts.add(new Fact(fill(heldText(clause, merged), merged.all), List.copyOf(places)));
             }
@@ -172,17 +187,27 @@ final class InstanceCollector {
     /** Of an either, only what held is told. */
     private static String heldText(Formula clause, Merged merged) {
         if (clause instanceof Formula.Either either) {
-            return either.of().stream().filter(part -> part.atoms().stream().filter(atom -> atom.clause() == null
-                    || atom.clause() instanceof dev.huella.core.molde.Clause.Listed)
-                    .allMatch(merged.all.places::containsKey)).map(InstanceCollector::tellingText).findFirst().orElse(clause.text());
+            return either.of()
+                    .stream()
+                    .filter(part -> part.atoms()
+                            .stream()
+                            .filter(atom -> atom.clause() == null
+                                    || atom.clause() instanceof dev.huella.core.molde.Clause.Listed)
+                            .allMatch(merged.all.places::containsKey))
+                    .map(InstanceCollector::tellingText)
+                    .findFirst()
+                    .orElse(clause.text());
         }
         return clause instanceof Formula.All ? tellingText(clause) : clause.text();
     }
 
     private static String tellingText(Formula part) {
-        List<String> told = part.atoms().stream().filter(atom -> atom.clause() == null
-                || atom.clause() instanceof dev.huella.core.molde.Clause.Listed && atom.clause().telling())
-                .map(Formula.Atom::text).toList();
+        List<String> told = part.atoms()
+                .stream()
+                .filter(atom -> atom.clause() == null
+                        || atom.clause() instanceof dev.huella.core.molde.Clause.Listed && atom.clause().telling())
+                .map(Formula.Atom::text)
+                .toList();
         return told.isEmpty() ? part.text() : String.join(" and ", told);
     }
 

@@ -73,7 +73,8 @@ final class InstanceSearch {
     void runNearMisses() {
         for (Group group : plan.groups().size() > 1 ? plan.groups() : List.<Group>of()) {
             Set<Integer> joined = new LinkedHashSet<>();
-            plan.together(group).stream()
+            plan.together(group)
+                    .stream()
                     .filter(clause -> !(clause instanceof Formula.Not) && !(clause instanceof Formula.Whenever))
                     .forEach(clause -> joined.addAll(clause.variables()));
             if (joined.containsAll(plan.coreVariables())) {
@@ -84,11 +85,12 @@ final class InstanceSearch {
 
     private void search(Group leftOut) {
         try {
-            solver.atMost(MOST_NEAR_ROWS).solve(plan.together(leftOut), solver.free(), wanted(plan.coreVariables()),
-                    (env, evidence) -> {
-                        nearly(coreOf(env), begin(env, evidence), leftOut);
-                        return misses.size() < MOST_NEAR_MISSES;
-                    });
+            solver.atMost(MOST_NEAR_ROWS)
+                    .solve(plan.together(leftOut), solver.free(), wanted(plan.coreVariables()),
+                            (env, evidence) -> {
+                                nearly(coreOf(env), begin(env, evidence), leftOut);
+                                return misses.size() < MOST_NEAR_MISSES;
+                            });
         } catch (Solver.Runaway _) {
             return; // those found so far are kept: near misses are a service, not a promise
         }
@@ -96,7 +98,9 @@ final class InstanceSearch {
 
     private void nearly(int[] core, Gathered gathered, Group leftOut) {
         plan.groups().forEach(group -> gather(solver, group, core, gathered));
-        boolean others = plan.groups().stream().filter(group -> group != leftOut)
+        boolean others = plan.groups()
+                .stream()
+                .filter(group -> group != leftOut)
                 .allMatch(group -> group.roles().stream().noneMatch(role -> tooFew(role, gathered)));
         if (others && leftOut.roles().stream().anyMatch(role -> tooFew(role, gathered)) && !isUnlike(gathered)) {
             miss(leftOut, gathered);
@@ -135,7 +139,9 @@ final class InstanceSearch {
                 return;
             }
         }
-        gathered.players.entrySet().stream().filter(role -> role.getKey() < plan.pattern().roles().size())
+        gathered.players.entrySet()
+                .stream()
+                .filter(role -> role.getKey() < plan.pattern().roles().size())
                 .forEach(role -> around.restrict(role.getKey(), role.getValue()));
         plan.optional().forEach(group -> gather(around, group, core, gathered));
         around.unrestrict();
@@ -145,7 +151,9 @@ final class InstanceSearch {
     }
 
     private boolean isUnlike(Gathered gathered) {
-        return plan.pattern().unlikes().stream()
+        return plan.pattern()
+                .unlikes()
+                .stream()
                 .anyMatch(unlike -> inquiry.someHolds(plan.pattern(), unlike.when(), gathered.players));
     }
 
@@ -164,8 +172,12 @@ final class InstanceSearch {
     }
 
     private void miss(Group group, Gathered gathered) {
-        String clauses = String.join(" and ", group.clauses().stream().filter(clause -> !(clause instanceof Formula.Not))
-                .map(Formula::text).toList());
+        String clauses = String.join(" and ",
+                group.clauses()
+                        .stream()
+                        .filter(clause -> !(clause instanceof Formula.Not))
+                        .map(Formula::text)
+                        .toList());
         List<SourceSpan> places = gathered.places.values().stream().flatMap(Set::stream).limit(3).toList();
         misses.add(new NearMiss(plan.pattern(), collector.players(gathered, plan.pattern()),
                 Wording.missing(collector.fill(clauses, gathered), group, plan), places));

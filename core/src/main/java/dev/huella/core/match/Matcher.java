@@ -39,8 +39,10 @@ public final class Matcher {
             stopped = ("The definition of %s was stopped after %,d steps; some clause joins roles that nothing else "
                     + "ties together.").formatted(pattern.id(), MOST_ROWS);
         }
-        List<PatternInstance> instances = collected.instances(new Inquiry(this)).stream()
-                .sorted(Comparator.comparing(PatternInstance::id)).toList();
+        List<PatternInstance> instances = collected.instances(new Inquiry(this))
+                .stream()
+                .sorted(Comparator.comparing(PatternInstance::id))
+                .toList();
         return new Result(instances, collected.withoutFound(misses), stopped);
     }
 

@@ -6,8 +6,7 @@ import java.util.function.Function;
 
 /** Takes conditions apart into those that share something open, so that one part's choices are not tried for another. */
 final class Parts {
-    private Parts() {
-    }
+    private Parts() {}
 
     static <N> List<List<N>> of(List<N> nodes, int[] env, Function<N, int[]> variables) {
         List<List<N>> parts = new ArrayList<>();

@@ -25,8 +25,7 @@ public record PatternInstance(String id, PatternDefinition pattern, String varia
     }
 
     /** Who plays, and where that is declared or, outside the sources, first used. */
-    public record Player(Element element, SourceSpan place) {
-    }
+    public record Player(Element element, SourceSpan place) {}
 
     /** One thing that holds, with places that show it. */
     public record Fact(String text, List<SourceSpan> places) {
@@ -36,8 +35,7 @@ public record PatternInstance(String id, PatternDefinition pattern, String varia
     }
 
     /** Another reading, and the fact that decides against it. */
-    public record Alternative(String pattern, String decidedBy) {
-    }
+    public record Alternative(String pattern, String decidedBy) {}
 
     /** Elements that play a role, in order; empty when none does. */
     public List<Element> playing(String role) {

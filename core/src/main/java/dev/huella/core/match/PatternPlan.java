@@ -20,8 +20,7 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
         List<Group> groups, List<Group> optional) {
 
     /** Roles that are filled together. */
-    record Group(Set<Integer> roles, List<Formula> clauses) {
-    }
+    record Group(Set<Integer> roles, List<Formula> clauses) {}
 
     /** All that must hold at once, but for one group if one is left out; null leaves out none. */
     List<Formula> together(Group leftOut) {
@@ -42,7 +41,9 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
         all.addAll(variant.clauses());
         Set<Integer> core = coreVariables(pattern, all);
         Set<Integer> named = new TreeSet<>();
-        variant.clauses().stream().filter(clause -> !(clause instanceof Formula.Not))
+        variant.clauses()
+                .stream()
+                .filter(clause -> !(clause instanceof Formula.Not))
                 .forEach(clause -> named.addAll(clause.variables()));
         List<Formula> coreClauses = new ArrayList<>();
         List<Formula> required = new ArrayList<>();
@@ -74,8 +75,9 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
         }
         // a local name that ties groups to the core belongs to the core as well
         for (int variable : uses.keySet()) {
-            if (variable >= pattern.roles().size() && clauses.stream().anyMatch(clause -> binds(clause, variable)
-                    && onlyCore(pattern, clause))
+            if (variable >= pattern.roles().size() && clauses.stream()
+                    .anyMatch(clause -> binds(clause, variable)
+                            && onlyCore(pattern, clause))
                     && clauses.stream().anyMatch(clause -> binds(clause, variable) && speaksOfMany(pattern, clause))) {
                 core.add(variable);
             }
@@ -88,12 +90,15 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
     }
 
     private static boolean speaksOfMany(PatternDefinition pattern, Formula clause) {
-        return clause.variables().stream().filter(variable -> variable < pattern.roles().size())
+        return clause.variables()
+                .stream()
+                .filter(variable -> variable < pattern.roles().size())
                 .anyMatch(role -> pattern.roles().get(role).counted());
     }
 
     private static boolean onlyCore(PatternDefinition pattern, Formula clause) {
-        return !speaksOfMany(pattern, clause) && clause.variables().stream().anyMatch(variable -> variable < pattern.roles().size());
+        return !speaksOfMany(pattern, clause)
+                && clause.variables().stream().anyMatch(variable -> variable < pattern.roles().size());
     }
 
     private static List<Group> groups(PatternDefinition pattern, List<Formula> clauses, Set<Integer> core) {

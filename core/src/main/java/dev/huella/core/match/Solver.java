@@ -1,5 +1,6 @@
 package dev.huella.core.match;
 
+import dev.huella.core.match.JoinOrder.Node;
 import dev.huella.core.model.Element;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
@@ -23,11 +24,9 @@ import java.util.function.BooleanSupplier;
 final class Solver {
     private static final int OPEN = -1;
     private static final int[] NONE = {};
-    /** What a condition costs that is joined to nothing filled so far: all combinations would have to be tried. */
-    private static final long APART = 1L << 40;
     private final Tables tables;
     private final int variables;
-    private final Map<Formula, Node> nodes = new IdentityHashMap<>();
+    private final JoinOrder order;
     private final Map<Integer, Set<Integer>> domains = new HashMap<>();
     private final Map<Formula, Map<IntBuffer, Boolean>> answers = new IdentityHashMap<>();
     private long steps;
@@ -36,6 +35,7 @@ final class Solver {
     Solver(Tables tables, int variables) {
         this.tables = tables;
         this.variables = variables;
+        this.order = new JoinOrder(tables);
     }
 
     /** Told of each solution; returns false to end the search. The arrays change after it returns. */
@@ -44,13 +44,8 @@ final class Solver {
         boolean found(int[] env, List<Evidence> evidence);
     }
 
-    /** A condition with what is looked up again and again. {@code table} is null for all but listed atoms. */
-    private record Node(Formula formula, Table table, int[] variables) {
-    }
-
     /** One search. {@code wanted}: once these are filled, one way to fill the rest is enough; each filling counts once. */
-    private record Search(int[] wanted, Set<List<Integer>> seen, Solutions to) {
-    }
+    private record Search(int[] wanted, Set<List<Integer>> seen, Solutions to) {}
 
     /** Ends with an exception after so many rows were looked at. */
     Solver atMost(long rows) {
@@ -83,17 +78,17 @@ final class Solver {
 
     /** Every solution. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, Solutions to) {
-        return solve(nodes(formulas), env, new ArrayList<>(), new Search(NONE, null, to));
+        return solve(order.nodes(formulas), env, new ArrayList<>(), new Search(NONE, null, to));
     }
 
     /** One solution for each way to fill the wanted variables. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, int[] wanted, Solutions to) {
-        return solve(nodes(formulas), env, new ArrayList<>(), new Search(wanted, new HashSet<>(), to));
+        return solve(order.nodes(formulas), env, new ArrayList<>(), new Search(wanted, new HashSet<>(), to));
     }
 
     /** True when there is a solution. */
     boolean holds(Formula formula, int[] env) {
-        return oneWay(flat(List.of(formula)), env, new ArrayList<>()) != null;
+        return oneWay(order.flat(List.of(formula)), env, new ArrayList<>()) != null;
     }
 
     /**
@@ -102,16 +97,16 @@ final class Solver {
      * @param known what other variables are known to be filled with, so that not all the world has to be tried
      */
     void solveEach(List<Formula> formulas, int[] env, int variable, Map<Integer, Set<Integer>> known, Solutions to) {
-        List<Node> all = flat(formulas);
+        List<Node> all = order.flat(formulas);
         List<int[]> starts = List.of();
         Node narrowest = null;
         long least = Long.MAX_VALUE;
         for (Node node : all) {
-            if (node.table != null && Arrays.stream(node.variables).anyMatch(own -> own == variable)) {
+            if (node.table() != null && Arrays.stream(node.variables()).anyMatch(own -> own == variable)) {
                 List<int[]> from = starts(node, env, variable, known);
                 long size = 0;
                 for (int[] start : from) {
-                    size += slice(node.table, (Formula.Atom) node.formula, start).size();
+                    size += JoinOrder.slice(node.table(), (Formula.Atom) node.formula(), start).size();
                 }
                 if (size < least) {
                     narrowest = node;
@@ -121,7 +116,7 @@ final class Solver {
             }
         }
         if (narrowest == null) {
-            solve(formulas, env, new int[] { variable }, to);
+            solve(formulas, env, new int[]{variable}, to);
             return;
         }
         Set<Integer> done = new HashSet<>();
@@ -133,7 +128,7 @@ final class Solver {
     }
 
     private static List<int[]> starts(Node node, int[] env, int variable, Map<Integer, Set<Integer>> known) {
-        for (int other : node.variables) {
+        for (int other : node.variables()) {
             if (other != variable && env[other] == OPEN && known.containsKey(other)) {
                 List<int[]> starts = new ArrayList<>();
                 for (int player : known.get(other)) {
@@ -149,11 +144,11 @@ final class Solver {
 
     private boolean tryAll(Node node, int[] start, List<Node> all, int variable, Set<Integer> done,
             Solutions to) {
-        var atom = (Formula.Atom) node.formula;
-        Table.Slice slice = slice(node.table, atom, start);
+        var atom = (Formula.Atom) node.formula();
+        Table.Slice slice = JoinOrder.slice(node.table(), atom, start);
         int[] inner = start.clone();
         for (int i = 0; i < slice.size(); i++) {
-            if (fill(atom, node.table, slice.row(i), start, inner) && !done.contains(inner[variable])) {
+            if (fill(atom, node.table(), slice.row(i), start, inner) && !done.contains(inner[variable])) {
                 if (++steps > mostSteps) {
                     throw new Runaway();
                 }
@@ -170,18 +165,6 @@ final class Solver {
         return true;
     }
 
-    private List<Node> flat(List<Formula> formulas) {
-        List<Node> found = new ArrayList<>();
-        for (Formula formula : formulas) {
-            if (formula instanceof Formula.All all) {
-                found.addAll(flat(all.of()));
-            } else {
-                found.add(node(formula));
-            }
-        }
-        return found;
-    }
-
     /** One way to fill what is open, part by part; null when there is none. */
     private int[] oneWay(List<Node> left, int[] env, List<Evidence> evidence) {
         int[] filled = env;
@@ -194,23 +177,6 @@ final class Solver {
         return filled;
     }
 
-    private List<Node> nodes(List<Formula> formulas) {
-        List<Node> found = new ArrayList<>(formulas.size());
-        formulas.forEach(formula -> found.add(node(formula)));
-        return found;
-    }
-
-    private Node node(Formula formula) {
-        Node node = nodes.get(formula);
-        if (node == null) {
-            Table table = formula instanceof Formula.Atom atom ? tables.of(atom) : null;
-            node = new Node(formula, table,
-                    formula.allVariables().stream().mapToInt(Integer::intValue).toArray());
-            nodes.put(formula, node);
-        }
-        return node;
-    }
-
     private boolean solve(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
         if (search.seen != null && filled(search.wanted, env)) {
             return once(left, env, evidence, search);
@@ -218,20 +184,20 @@ final class Solver {
         if (left.isEmpty()) {
             return search.to.found(env, evidence);
         }
-        int next = cheapest(left, env);
+        int next = order.cheapest(left, env);
         Node node = left.get(next);
         List<Node> rest = new ArrayList<>(left);
         rest.remove(next);
-        return switch (node.formula) {
+        return switch (node.formula()) {
             case Formula.All all -> {
-                rest.addAll(0, nodes(all.of()));
+                rest.addAll(0, order.nodes(all.of()));
                 yield solve(rest, env, evidence, search);
             }
             case Formula.Either either -> {
                 boolean on = true;
                 for (int i = 0; on && i < either.of().size(); i++) {
                     List<Node> one = new ArrayList<>(rest);
-                    one.addFirst(node(either.of().get(i)));
+                    one.addFirst(order.node(either.of().get(i)));
                     on = solve(one, env, evidence, search);
                 }
                 yield on;
@@ -240,7 +206,7 @@ final class Solver {
                     || solve(rest, env, evidence, search);
             case Formula.Whenever whenever -> !remembered(node, env, () -> always(whenever, env))
                     || solve(rest, env, evidence, search);
-            case Formula.Atom atom -> node.table == null
+            case Formula.Atom atom -> node.table() == null
                     ? !testOpen(atom, env) || solve(rest, env, evidence, search)
                     : rows(node, atom, rest, env, evidence, search);
         };
@@ -248,11 +214,11 @@ final class Solver {
 
     /** A test asked again of the same elements has the same answer. */
     private boolean remembered(Node node, int[] env, BooleanSupplier test) {
-        int[] filled = new int[node.variables.length];
+        int[] filled = new int[node.variables().length];
         for (int i = 0; i < filled.length; i++) {
-            filled[i] = env[node.variables[i]];
+            filled[i] = env[node.variables()[i]];
         }
-        Map<IntBuffer, Boolean> known = answers.computeIfAbsent(node.formula, key -> new HashMap<>());
+        Map<IntBuffer, Boolean> known = answers.computeIfAbsent(node.formula(), key -> new HashMap<>());
         IntBuffer key = IntBuffer.wrap(filled);
         Boolean answer = known.get(key);
         if (answer == null) {
@@ -313,92 +279,17 @@ final class Solver {
         return whenever.mostly() ? counts[0] > counts[1] : counts[1] == 0;
     }
 
-    private int cheapest(List<Node> left, int[] env) {
-        int best = 0;
-        long least = Long.MAX_VALUE;
-        boolean begun = Arrays.stream(env).anyMatch(value -> value != OPEN);
-        for (int i = 0; i < left.size() && least > 0; i++) {
-            long cost = cost(left.get(i), env, begun);
-            if (cost < least) {
-                best = i;
-                least = cost;
-            }
-        }
-        return best;
-    }
-
-    private long cost(Node node, int[] env, boolean begun) {
-        return switch (node.formula) {
-            case Formula.All _ -> 0;
-            case Formula.Atom atom -> {
-                if (node.table == null) {
-                    yield waiting(node, env);
-                }
-                boolean joined = !begun || waiting(node, env) - APART < node.variables.length;
-                yield slice(node.table, atom, env).size() + (joined ? 0 : APART / 2);
-            }
-            case Formula.Either either -> {
-                long sum = 0;
-                for (Formula part : either.of()) {
-                    sum += cost(node(firstAtom(part)), env, begun);
-                }
-                yield sum;
-            }
-            case Formula.Not _, Formula.Whenever _ -> waiting(node, env);
-        };
-    }
-
-    private static Formula firstAtom(Formula formula) {
-        return formula instanceof Formula.All all && !all.of().isEmpty() ? all.of().getFirst() : formula;
-    }
-
-    /** Conditions that fill nothing come at once when all is filled, and else as late as possible. */
-    private static long waiting(Node node, int[] env) {
-        int open = 0;
-        for (int variable : node.variables) {
-            open += env[variable] == OPEN ? 1 : 0;
-        }
-        return open == 0 ? 0 : APART + open;
-    }
-
-    private static Table.Slice slice(Table table, Formula.Atom atom, int[] env) {
-        List<Term> terms = atom.terms();
-        if (table.width() <= 3 && allFilled(terms, env)) {
-            int row = table.find(env[terms.get(0).variable()], table.width() > 1 ? env[terms.get(1).variable()] : 0,
-                    table.width() > 2 ? env[terms.get(2).variable()] : 0);
-            return row < 0 ? Table.Slice.EMPTY : new Table.Slice(null, row, row + 1);
-        }
-        Table.Slice best = table.rows();
-        for (int column = 0; column < table.width(); column++) {
-            int value = env[atom.terms().get(column).variable()];
-            if (value != OPEN) {
-                Table.Slice slice = table.rows(column, value);
-                best = slice.size() < best.size() ? slice : best;
-            }
-        }
-        return best;
-    }
-
-    private static boolean allFilled(List<Term> terms, int[] env) {
-        for (Term term : terms) {
-            if (env[term.variable()] == OPEN) {
-                return false;
-            }
-        }
-        return true;
-    }
-
     private boolean rows(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence,
             Search search) {
-        Table.Slice slice = slice(node.table, atom, env);
+        Table.Slice slice = JoinOrder.slice(node.table(), atom, env);
         int[] inner = env.clone();
         for (int i = 0; i < slice.size(); i++) {
             int row = slice.row(i);
             if (++steps > mostSteps) {
                 throw new Runaway();
             }
-            if (fill(atom, node.table, row, env, inner) && inDomain(atom, inner)) {
-                evidence.add(new Evidence(atom, node.table.place(row)));
+            if (fill(atom, node.table(), row, env, inner) && inDomain(atom, inner)) {
+                evidence.add(new Evidence(atom, node.table().place(row)));
                 boolean on = solve(rest, inner, evidence, search);
                 evidence.removeLast();
                 if (!on) {

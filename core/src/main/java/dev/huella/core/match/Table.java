@@ -24,8 +24,7 @@ final class Table {
         this.indexes = new long[width][];
     }
 
-    private record Row(int a, int b, int c) {
-    }
+    private record Row(int a, int b, int c) {}
 
     /** Elements without a number are outside all that the model knows; such rows are dropped. */
     void add(SourceSpan at, Element... elements) {

@@ -8,14 +8,14 @@ import java.util.List;
 
 /** The sentences that matching writes. */
 final class Wording {
-    private Wording() {
-    }
+    private Wording() {}
 
     /** Names of players as a list for a sentence. */
     static String names(List<String> names) {
         List<String> distinct = names.stream().distinct().toList();
         if (distinct.size() <= 3) {
-            return distinct.size() < 2 ? String.join("", distinct)
+            return distinct.size() < 2
+                    ? String.join("", distinct)
                     : String.join(", ", distinct.subList(0, distinct.size() - 1)) + " and " + distinct.getLast();
         }
         return "%s, %s and %d more".formatted(distinct.get(0), distinct.get(1), distinct.size() - 2);
@@ -29,7 +29,8 @@ final class Wording {
         List<String> wanted = new ArrayList<>();
         for (int number : group.roles()) {
             Role role = plan.role(number);
-            wanted.add(role.least() > 1 ? "%d or more players of %s".formatted(role.least(), role.name()) : role.name());
+            wanted.add(
+                    role.least() > 1 ? "%d or more players of %s".formatted(role.least(), role.name()) : role.name());
         }
         return "Looked for %s such that %s, and did not find %s.".formatted(names(wanted), clauses,
                 wanted.size() > 1 ? "them" : "it");

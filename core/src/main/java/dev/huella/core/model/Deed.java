@@ -27,32 +27,25 @@ public sealed interface Deed {
     }
 
     /** Gives a field a value. {@code own}: a field of the receiver or a type around it, or a static one. */
-    record Sets(Field field, boolean own, Flow value, Setting within, SourceSpan at) implements Deed {
-    }
+    record Sets(Field field, boolean own, Flow value, Setting within, SourceSpan at) implements Deed {}
 
     /** Changes what an array or container that it holds, at one position, or counts a field up or down. */
-    record Stores(Flow container, Flow value, Setting within, SourceSpan at) implements Deed {
-    }
+    record Stores(Flow container, Flow value, Setting within, SourceSpan at) implements Deed {}
 
     /** Ends with a value; {@code value} is null when there is none. */
-    record Returns(Flow value, Setting within, SourceSpan at) implements Deed {
-    }
+    record Returns(Flow value, Setting within, SourceSpan at) implements Deed {}
 
     /** Hands out one value of a sequence. */
-    record Yields(Flow value, Setting within, SourceSpan at) implements Deed {
-    }
+    record Yields(Flow value, Setting within, SourceSpan at) implements Deed {}
 
     /** Ends with an error; {@code type} is null when unknown. */
-    record Throws(CodeType type, Setting within, SourceSpan at) implements Deed {
-    }
+    record Throws(CodeType type, Setting within, SourceSpan at) implements Deed {}
 
     /** Asks whether a value is there. */
-    record TestsAbsence(Flow value, Setting within, SourceSpan at) implements Deed {
-    }
+    record TestsAbsence(Flow value, Setting within, SourceSpan at) implements Deed {}
 
     /** Asks what kind a value is. */
-    record AsksKind(Flow value, CodeType kind, Setting within, SourceSpan at) implements Deed {
-    }
+    record AsksKind(Flow value, CodeType kind, Setting within, SourceSpan at) implements Deed {}
 
     /** Takes one of several branches. {@code complete}: there is one for everything else. */
     record Chooses(List<Flow> on, int branches, boolean complete, int choice, Setting within, SourceSpan at)
@@ -64,10 +57,8 @@ public sealed interface Deed {
     }
 
     /** Goes through the elements of something. */
-    record GoesThrough(Flow over, Setting within, SourceSpan at) implements Deed {
-    }
+    record GoesThrough(Flow over, Setting within, SourceSpan at) implements Deed {}
 
     /** Leaves a loop, or goes to its next round. */
-    record Leaves(boolean whole, Setting within, SourceSpan at) implements Deed {
-    }
+    record Leaves(boolean whole, Setting within, SourceSpan at) implements Deed {}
 }

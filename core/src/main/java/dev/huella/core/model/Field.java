@@ -34,8 +34,7 @@ public final class Field implements Element {
      * @param type of one element
      * @param container the library's container that keeps them, null when the value is held directly
      */
-    public record Held(TypeUse type, Multiplicity many, CodeType container) {
-    }
+    public record Held(TypeUse type, Multiplicity many, CodeType container) {}
 
     @Override
     public int id() {

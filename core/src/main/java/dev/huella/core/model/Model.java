@@ -23,7 +23,8 @@ public final class Model {
      * @param outside types that the sources name, in the order of their names
      * @param touched operations and fields outside that the sources call or override, in a fixed order
      */
-    public Model(List<FileRead> files, List<CodeType> types, List<CodeType> outside, Collection<? extends Element> touched,
+    public Model(List<FileRead> files, List<CodeType> types, List<CodeType> outside,
+            Collection<? extends Element> touched,
             List<Relation> relations) {
         this.files = List.copyOf(files);
         this.types = List.copyOf(types);
@@ -41,8 +42,7 @@ public final class Model {
     }
 
     /** One file as it was read. */
-    public record FileRead(String path, String language, int lines, List<Problem> problems) {
-    }
+    public record FileRead(String path, String language, int lines, List<Problem> problems) {}
 
     private void number(Element element) {
         int number = elements.size();

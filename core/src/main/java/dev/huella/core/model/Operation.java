@@ -35,8 +35,7 @@ public final class Operation implements Element {
     }
 
     /** A parameter with its resolved type. */
-    public record Parameter(String name, TypeUse type) {
-    }
+    public record Parameter(String name, TypeUse type) {}
 
     @Override
     public int id() {

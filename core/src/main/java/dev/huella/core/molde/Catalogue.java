@@ -37,7 +37,8 @@ public final class Catalogue {
             } catch (IOException e) {
                 catalogue.problems.add(new MoldeProblem(file.toString(), 1, 1,
                         "This file could not be read (%s). Check its name and your right to read it."
-                                .formatted(e.getClass().getSimpleName()), ""));
+                                .formatted(e.getClass().getSimpleName()),
+                        ""));
             }
         }
         return catalogue;
@@ -84,8 +85,9 @@ public final class Catalogue {
     /** All sentences that a clause may be, with their meaning; phrases have none. */
     public Map<String, String> sentences() {
         Map<String, String> all = new LinkedHashMap<>();
-        forms.all().forEach(form -> all.put(String.join(" ", form.parts()),
-                form.clause() == null ? form.phrase().means().text() : form.clause().meaning()));
+        forms.all()
+                .forEach(form -> all.put(String.join(" ", form.parts()),
+                        form.clause() == null ? form.phrase().means().text() : form.clause().meaning()));
         return all;
     }
 }

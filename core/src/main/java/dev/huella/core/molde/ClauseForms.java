@@ -34,8 +34,9 @@ public final class ClauseForms {
                         clause.getClass().getName(), clause.syntax()));
             }
         }
-        bySyntax.values().forEach(
-                clause -> found.forms.add(new Form(List.of(clause.syntax().split(" ")), clause, null)));
+        bySyntax.values()
+                .forEach(
+                        clause -> found.forms.add(new Form(List.of(clause.syntax().split(" ")), clause, null)));
         return found;
     }
 

@@ -192,8 +192,9 @@ final class ClauseMatcher {
                 boolean fits = forms.all().stream().anyMatch(form -> fit(form, tokens).whole());
                 scope.settle(variable, known);
                 if (fits) {
-                    return new Misfit(token, "\"%s\" stands for a %s elsewhere in this definition; use another name here."
-                            .formatted(name, known.word()));
+                    return new Misfit(token,
+                            "\"%s\" stands for a %s elsewhere in this definition; use another name here."
+                                    .formatted(name, known.word()));
                 }
             }
         }

@@ -91,7 +91,9 @@ public sealed interface Formula {
 
     private static void collect(Formula formula, Set<Integer> into, boolean quantified) {
         switch (formula) {
-            case Atom atom -> atom.terms().stream().filter(Term::isVariable)
+            case Atom atom -> atom.terms()
+                    .stream()
+                    .filter(Term::isVariable)
                     .filter(term -> quantified || term.quantifier() == Quantifier.PLAIN)
                     .forEach(term -> into.add(term.variable()));
             case Not not -> collect(not.of(), into, quantified);

@@ -107,7 +107,9 @@ public final class MoldeCompiler {
         List<Unlike> unlikes = new ArrayList<>();
         List<Formula> hints = new ArrayList<>();
         var formulas = new FormulaCompiler(forms, scope, problems);
-        context.section().stream().filter(section -> section.roles() != null)
+        context.section()
+                .stream()
+                .filter(section -> section.roles() != null)
                 .forEach(section -> section.roles().role().forEach(role -> roles.add(role(role, scope, roles))));
         checkStandIns(context, roles);
         formulas.learn(context);
@@ -127,24 +129,29 @@ public final class MoldeCompiler {
             }
         }
         checkRoles(context, roles, recognised, variants);
-        return problems.none() ? new PatternDefinition(context.name.getText(), context.family.getText(),
-                unquote(context.about), roles, scope.names(), recognised, variants, obligations, unlikes, hints,
-                textOf(context)) : null;
+        return problems.none()
+                ? new PatternDefinition(context.name.getText(), context.family.getText(),
+                        unquote(context.about), roles, scope.names(), recognised, variants, obligations, unlikes, hints,
+                        textOf(context))
+                : null;
     }
 
     private static String textOf(DefinitionContext context) {
         return context.start.getInputStream()
-                .getText(new Interval(context.start.getStartIndex(), context.stop.getStopIndex())).stripTrailing();
+                .getText(new Interval(context.start.getStartIndex(), context.stop.getStopIndex()))
+                .stripTrailing();
     }
 
     private Role role(RoleContext context, VariableScope scope, List<Role> earlier) {
         String name = context.name.getText();
         if (earlier.stream().anyMatch(role -> role.name().equals(name))) {
-            problems.add(context.name, "The role \"%s\" is declared twice; give one of them another name.".formatted(name));
+            problems.add(context.name,
+                    "The role \"%s\" is declared twice; give one of them another name.".formatted(name));
         }
         Sort sort = sort(context.sort());
         scope.declare(name, sort);
-        int least = context.COUNT() == null ? 1
+        int least = context.COUNT() == null
+                ? 1
                 : Integer.parseInt(context.COUNT().getText().substring(0, context.COUNT().getText().indexOf('.')));
         if (context.KEY() != null && context.COUNT() != null) {
             problems.add(context.COUNT().getSymbol(),

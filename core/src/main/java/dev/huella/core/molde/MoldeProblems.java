@@ -48,9 +48,11 @@ final class MoldeProblems extends BaseErrorListener {
             add(line, column, "This sign has no meaning here; texts stand in double quotes.");
             return;
         }
-        String there = token.getType() == Token.EOF ? "the end of the text"
+        String there = token.getType() == Token.EOF
+                ? "the end of the text"
                 : token.getText().isBlank() ? "the end of the line" : "\"" + token.getText() + "\"";
-        IntervalSet expected = cause == null ? parser.getExpectedTokens()
+        IntervalSet expected = cause == null
+                ? parser.getExpectedTokens()
                 : cause.getExpectedTokens() == null ? new IntervalSet() : cause.getExpectedTokens();
         List<String> words = new ArrayList<>();
         for (int type : expected.toList()) {

@@ -4,8 +4,7 @@ import java.util.Collection;
 
 /** Finds the word that was probably meant. */
 final class NearestWord {
-    private NearestWord() {
-    }
+    private NearestWord() {}
 
     /** The candidate that takes the fewest changes; null when all take more than a third of the word and one more. */
     static String to(String word, Collection<String> candidates) {

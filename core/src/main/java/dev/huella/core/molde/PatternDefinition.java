@@ -35,8 +35,7 @@ public record PatternDefinition(String id, String family, String about, List<Rol
      * @param least how many players it needs
      * @param standIn the role whose players also fill this one when its own player is outside the sources, or null
      */
-    public record Role(String name, Sort sort, boolean key, boolean counted, int least, String standIn) {
-    }
+    public record Role(String name, Sort sort, boolean key, boolean counted, int least, String standIn) {}
 
     /** An accepted form. */
     public record Variant(String name, String about, List<Formula> clauses) {
@@ -60,8 +59,7 @@ public record PatternDefinition(String id, String family, String about, List<Rol
      * @param about the obligation in words, when it is kept
      * @param otherwise why it is broken, with role names in braces; null when the clause's own words do
      */
-    public record Obligation(Level level, String id, String about, Formula owed, String otherwise) {
-    }
+    public record Obligation(Level level, String id, String about, Formula owed, String otherwise) {}
 
     /**
      * A look-alike and the fact that decides.
@@ -70,8 +68,7 @@ public record PatternDefinition(String id, String family, String about, List<Rol
      * @param about the deciding fact in words when it is the other
      * @param otherwise the deciding fact in words when it is this one
      */
-    public record Unlike(String pattern, Formula when, String about, String otherwise) {
-    }
+    public record Unlike(String pattern, Formula when, String about, String otherwise) {}
 
     /** The role's number; -1 when there is none of that name. */
     public int role(String name) {

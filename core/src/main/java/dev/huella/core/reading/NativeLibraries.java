@@ -19,8 +19,7 @@ public final class NativeLibraries {
     private static final Map<String, SymbolLookup> LOADED = new ConcurrentHashMap<>();
     private static final Map<String, String> ORIGINS = new ConcurrentHashMap<>();
 
-    private NativeLibraries() {
-    }
+    private NativeLibraries() {}
 
     /** Where a library of this run came from, in words; for benchmarks. */
     public static Map<String, String> origins() {

@@ -87,7 +87,8 @@ public final class SyntaxParser {
         }
         while (true) {
             int here = visit(tree.open(), broken);
-            if (here >= 0 && !grammar.closed(tree.symbol(here)) && (boolean) TreeSitter.CURSOR_CHILD.invokeExact(cursor)) {
+            if (here >= 0 && !grammar.closed(tree.symbol(here))
+                    && (boolean) TreeSitter.CURSOR_CHILD.invokeExact(cursor)) {
                 tree.push(here);
                 continue;
             }

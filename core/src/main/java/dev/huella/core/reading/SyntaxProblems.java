@@ -10,8 +10,7 @@ public final class SyntaxProblems {
     private static final int MOST = 20;
     private static final int LONGEST_QUOTE = 40;
 
-    private SyntaxProblems() {
-    }
+    private SyntaxProblems() {}
 
     /** In the order of the file, at most twenty. */
     public static List<Problem> of(SyntaxTree tree) {

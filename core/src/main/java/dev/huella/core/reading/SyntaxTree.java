@@ -178,7 +178,8 @@ public final class SyntaxTree {
 
     /** The text between two positions. Equal names share one string. */
     String text(int start, int end) {
-        return end - start <= TextPool.LONGEST ? pool.text(text, start, end)
+        return end - start <= TextPool.LONGEST
+                ? pool.text(text, start, end)
                 : new String(text, start, end - start, StandardCharsets.UTF_8);
     }
 

@@ -60,8 +60,7 @@ final class TreeSitter {
     static final MethodHandle FIELD_NAME = call("ts_language_field_name_for_id",
             FunctionDescriptor.of(ADDRESS, ADDRESS, JAVA_SHORT));
 
-    private TreeSitter() {
-    }
+    private TreeSitter() {}
 
     /** A function that gives the language's tables, for example {@code tree_sitter_java}. */
     static MethodHandle languageFunction(String library, String function) {

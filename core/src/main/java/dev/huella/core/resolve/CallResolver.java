@@ -71,7 +71,8 @@ final class CallResolver {
         }
         for (var seen : body.from.file().memberImports()) {
             String owner = seen.all() ? seen.name() : seen.name().substring(0, seen.name().lastIndexOf('.'));
-            CodeType type = seen.all() || seen.name().endsWith("." + call.name()) ? body.world.index.qualified(owner)
+            CodeType type = seen.all() || seen.name().endsWith("." + call.name())
+                    ? body.world.index.qualified(owner)
                     : null;
             List<Operation> found = type == null ? List.of() : body.world.members.operations(type, call.name());
             if (!found.isEmpty()) {
@@ -87,8 +88,10 @@ final class CallResolver {
             return null;
         }
         Operation known = overloads.choose(body.world.members.operations(type, call.name()), call.arguments(), plain);
-        return known != null && !known.home().qualifiedName().equals("java.lang.Object") || !body.world.index.isBare(type)
-                ? known : body.world.index.outsideOperation(type, call.name(), plain.size());
+        return known != null && !known.home().qualifiedName().equals("java.lang.Object")
+                || !body.world.index.isBare(type)
+                        ? known
+                        : body.world.index.outsideOperation(type, call.name(), plain.size());
     }
 
     /** The receiver of a call without one: this object, or one of those around it. */
@@ -177,7 +180,8 @@ final class CallResolver {
     Flow create(Value.Create create, BodyResolver bodies) {
         TypeUse use = body.use(create.type(), Mention.Kind.CREATED, create.at());
         List<Flow> plain = plainArguments(create.arguments());
-        Operation constructor = use.type() == null ? null
+        Operation constructor = use.type() == null
+                ? null
                 : overloads.choose(Members.constructors(use.type()), create.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>(Supertypes.bindings(use));
         List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings, List.of());
@@ -193,9 +197,14 @@ final class CallResolver {
         List<Origin> origins = new ArrayList<>();
         origins.add(new Origin.Fresh(made));
         if (containers.isContainer(use)) {
-            arguments.stream().filter(argument -> containers.isContainer(argument.type()))
-                    .forEach(argument -> argument.origins().stream().filter(origin -> !(origin instanceof Origin.Fresh)
-                            && !(origin instanceof Origin.Unknown)).map(origin -> Containers.copy(origin, true)).forEach(origins::add));
+            arguments.stream()
+                    .filter(argument -> containers.isContainer(argument.type()))
+                    .forEach(argument -> argument.origins()
+                            .stream()
+                            .filter(origin -> !(origin instanceof Origin.Fresh)
+                                    && !(origin instanceof Origin.Unknown))
+                            .map(origin -> Containers.copy(origin, true))
+                            .forEach(origins::add));
             if (origins.size() > 1) {
                 origins.removeFirst();
             }
@@ -207,8 +216,10 @@ final class CallResolver {
     Flow construct(Value.Construct construct) {
         List<Flow> plain = plainArguments(construct.arguments());
         CodeType of = construct.ofSuper()
-                ? body.type.supertypes().isEmpty() ? null : body.type.supertypes().getFirst().type() : body.type;
-        Operation callee = of == null ? null
+                ? body.type.supertypes().isEmpty() ? null : body.type.supertypes().getFirst().type()
+                : body.type;
+        Operation callee = of == null
+                ? null
                 : overloads.choose(Members.constructors(of), construct.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>();
         List<Flow> arguments = functionArguments(construct.arguments(), plain, callee, bindings, List.of());

@@ -29,8 +29,7 @@ final class Conditions {
     }
 
     /** A variable that a test of kind brings. */
-    record Binding(String name, Flow flow) {
-    }
+    record Binding(String name, Flow flow) {}
 
     Condition read(Value value) {
         List<Flow> outer = body.touched;
@@ -45,7 +44,8 @@ final class Conditions {
 
     /** Brings the variables of a condition into sight. */
     void bind(Condition condition) {
-        condition.bindings().forEach(binding -> body.scope.declare(binding.name(), binding.flow(), binding.flow().type()));
+        condition.bindings()
+                .forEach(binding -> body.scope.declare(binding.name(), binding.flow(), binding.flow().type()));
     }
 
     /** A case label: kinds bind their variable, other values are only looked at. */

@@ -27,7 +27,8 @@ final class Containers {
     }
 
     static Origin elementOf(Origin container) {
-        return container instanceof Origin.Fresh || container == Origin.UNKNOWN ? Origin.UNKNOWN
+        return container instanceof Origin.Fresh || container == Origin.UNKNOWN
+                ? Origin.UNKNOWN
                 : new Origin.ElementOf(container);
     }
 
@@ -59,7 +60,8 @@ final class Containers {
 
     static Origin copy(Origin origin, boolean detached) {
         return origin instanceof Origin.CopyOf(Origin inner, boolean before)
-                ? new Origin.CopyOf(inner, before || detached) : new Origin.CopyOf(origin, detached);
+                ? new Origin.CopyOf(inner, before || detached)
+                : new Origin.CopyOf(origin, detached);
     }
 
     private boolean detached(Operation callee, TypeUse result) {
@@ -81,7 +83,8 @@ final class Containers {
                     found.add(origin);
                 } else if (container && isContainer(argument.type()) && !(origin instanceof Origin.Unknown)
                         && !(origin instanceof Origin.Constant)) {
-                    found.add(origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction ? origin
+                    found.add(origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
+                            ? origin
                             : copy(origin, detached(callee, result)));
                 } else if (container && origin instanceof Origin.Fresh) {
                     found.add(origin);

@@ -69,7 +69,8 @@ final class FieldResolver {
                 break;
             }
             container = container == null ? type.type() : container;
-            many = many == Multiplicity.MANY || !kept.kind().optional() && !kept.kind().single() ? Multiplicity.MANY
+            many = many == Multiplicity.MANY || !kept.kind().optional() && !kept.kind().single()
+                    ? Multiplicity.MANY
                     : Multiplicity.OPTIONAL;
             type = kept.element();
         }

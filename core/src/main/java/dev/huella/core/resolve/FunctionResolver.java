@@ -92,10 +92,12 @@ final class FunctionResolver {
         TypeUse type = parameter.type() != null
                 ? body.use(parameter.type(), dev.huella.core.model.Mention.Kind.LOCAL, function.at())
                 : single != null && index < single.parameters().size()
-                        ? single.parameters().get(index).type().substitute(bindings) : TypeUse.UNKNOWN;
+                        ? single.parameters().get(index).type().substitute(bindings)
+                        : TypeUse.UNKNOWN;
         Origin origin = own == null ? new Origin.OfFunctionParameter(index) : new Origin.OfParameter(own, index);
         boolean primitive = type.type() == null && type.variable() == null && !type.isUnknown();
-        body.scope.declare(parameter.name(), given.isEmpty() || primitive ? Flow.of(origin, type) : new Flow(given, type),
+        body.scope.declare(parameter.name(),
+                given.isEmpty() || primitive ? Flow.of(origin, type) : new Flow(given, type),
                 type);
     }
 
@@ -138,7 +140,8 @@ final class FunctionResolver {
                 Modifiers.NONE.with(Visibility.PUBLIC), true, at);
         List<Parameter> parameters = new ArrayList<>();
         for (int i = 0; i < single.parameters().size(); i++) {
-            String name = function == null || i >= function.parameters().size() ? "p" + i
+            String name = function == null || i >= function.parameters().size()
+                    ? "p" + i
                     : function.parameters().get(i).name();
             parameters.add(new Parameter(name, single.parameters().get(i).type().substitute(bindings)));
         }
@@ -156,13 +159,15 @@ final class FunctionResolver {
         boolean ofType = ValueResolver.isType(of);
         if (ofType && owner != null) {
             HeadResolver.mention(body.type, TypeUse.of(owner), reference.name().equals("new")
-                    ? dev.huella.core.model.Mention.Kind.CREATED : dev.huella.core.model.Mention.Kind.STATIC,
+                    ? dev.huella.core.model.Mention.Kind.CREATED
+                    : dev.huella.core.model.Mention.Kind.STATIC,
                     reference.at());
         }
         CodeType asked = expected.dimensions() > 0 ? null : expected.type();
         Operation single = asked == null ? null : body.world.members.single(asked);
         Operation meant = meant(reference, owner, single, ofType);
-        lastResult = reference.name().equals("new") ? of.type()
+        lastResult = reference.name().equals("new")
+                ? of.type()
                 : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
         if (single == null) {
             noteUse(reference, owner, meant, of, body.deeds);
@@ -177,8 +182,11 @@ final class FunctionResolver {
         elements = List.of();
         List<Deed> deeds = new ArrayList<>();
         noteUse(reference, owner, meant, ofType && !given.isEmpty() && meant != null && !meant.isStatic()
-                ? new Flow(given, of.type()) : ofType && meant != null && !meant.isStatic() && !own.parameters().isEmpty()
-                ? Flow.of(new Origin.OfParameter(own, 0), own.parameters().getFirst().type()) : of, deeds);
+                ? new Flow(given, of.type())
+                : ofType && meant != null && !meant.isStatic() && !own.parameters().isEmpty()
+                        ? Flow.of(new Origin.OfParameter(own, 0), own.parameters().getFirst().type())
+                        : of,
+                deeds);
         own.deeds(deeds);
         body.deeds.addAll(deeds);
         own.depth(depth(body.setting) + 1);
@@ -195,9 +203,11 @@ final class FunctionResolver {
         }
         List<Operation> named = body.world.members.operations(owner, reference.name());
         int asked = single == null ? -1 : single.parameters().size();
-        return named.stream().filter(operation -> asked < 0
-                || operation.parameters().size() == (ofType && !operation.isStatic() ? asked - 1 : asked))
-                .findFirst().orElse(named.isEmpty() ? null : named.getFirst());
+        return named.stream()
+                .filter(operation -> asked < 0
+                        || operation.parameters().size() == (ofType && !operation.isStatic() ? asked - 1 : asked))
+                .findFirst()
+                .orElse(named.isEmpty() ? null : named.getFirst());
     }
 
     private void noteUse(Value.Reference reference, CodeType owner, Operation meant, Flow receiver, List<Deed> into) {

@@ -37,8 +37,13 @@ final class HeadResolver {
     /** Supertypes, outer types before inner ones, so that inherited nested types can be found. */
     void supertypes() {
         declarer.all().forEach(declared -> waiting.put(declared.type(), declared));
-        declarer.all().forEach(declared -> declared.type().variables(declared.facts().typeParameters().stream()
-                .map(parameter -> new TypeVariable(parameter.name())).toList()));
+        declarer.all()
+                .forEach(declared -> declared.type()
+                        .variables(declared.facts()
+                                .typeParameters()
+                                .stream()
+                                .map(parameter -> new TypeVariable(parameter.name()))
+                                .toList()));
         declarer.all().forEach(this::supertypes);
     }
 
@@ -100,8 +105,10 @@ final class HeadResolver {
     private Operation operation(OperationDeclared facts, CodeType type, From outside) {
         var operation = new Operation(type, facts.name(), facts.kind(), facts.modifiers(), facts.body() != null,
                 facts.at());
-        List<TypeVariable> variables = facts.typeParameters().stream()
-                .map(parameter -> new TypeVariable(parameter.name())).toList();
+        List<TypeVariable> variables = facts.typeParameters()
+                .stream()
+                .map(parameter -> new TypeVariable(parameter.name()))
+                .toList();
         var from = new From(outside.file(), type, variables(variables));
         bound(facts.typeParameters(), variables, from);
         List<Parameter> parameters = new ArrayList<>();
@@ -123,18 +130,29 @@ final class HeadResolver {
 
     private void bound(List<TypeParameterDeclared> facts, List<TypeVariable> variables, From from) {
         for (int i = 0; i < facts.size(); i++) {
-            variables.get(i).bound(facts.get(i).bounds().stream().map(bound -> names.use(bound, from))
-                    .filter(use -> !use.isUnknown()).toList());
+            variables.get(i)
+                    .bound(facts.get(i)
+                            .bounds()
+                            .stream()
+                            .map(bound -> names.use(bound, from))
+                            .filter(use -> !use.isUnknown())
+                            .toList());
         }
     }
 
     /** Initial values of fields are the body of an operation of their own. */
     private static void initialiser(Declared declared, boolean isStatic) {
-        declared.facts().fields().stream().filter(field -> field.initial() != null)
+        declared.facts()
+                .fields()
+                .stream()
+                .filter(field -> field.initial() != null)
                 .filter(field -> isStatic == field.modifiers().has(dev.huella.core.facts.Modifiers.Mark.STATIC))
-                .findFirst().ifPresent(first -> declared.type().add(new Operation(declared.type(),
-                        isStatic ? "<static fields>" : "<fields>", Kind.INITIALISER, TypeDeclarer.hidden(isStatic), true,
-                        first.at())));
+                .findFirst()
+                .ifPresent(first -> declared.type()
+                        .add(new Operation(declared.type(),
+                                isStatic ? "<static fields>" : "<fields>", Kind.INITIALISER,
+                                TypeDeclarer.hidden(isStatic), true,
+                                first.at())));
     }
 
     /** Notes every type named in a use, arguments included. */

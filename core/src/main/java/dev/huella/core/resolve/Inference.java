@@ -6,8 +6,7 @@ import java.util.Map;
 
 /** Works out what type variables stand for from the values given. */
 final class Inference {
-    private Inference() {
-    }
+    private Inference() {}
 
     /** Adds to {@code bindings} what follows from a value of type {@code given} where {@code declared} is asked for. */
     static void bind(TypeUse declared, TypeUse given, Map<TypeVariable, TypeUse> bindings, Supertypes supertypes) {

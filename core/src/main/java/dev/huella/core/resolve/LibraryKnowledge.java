@@ -20,9 +20,12 @@ public final class LibraryKnowledge {
     private LibraryKnowledge(String resource) {
         try (var in = LibraryKnowledge.class.getResourceAsStream(resource)) {
             JsonNode root = new ObjectMapper().readTree(in);
-            root.path("containers").properties().forEach(entry -> containers.put(entry.getKey(),
-                    new Container(entry.getValue().path("element").asInt(), entry.getValue().path("optional").asBoolean(),
-                            entry.getValue().path("single").asBoolean())));
+            root.path("containers")
+                    .properties()
+                    .forEach(entry -> containers.put(entry.getKey(),
+                            new Container(entry.getValue().path("element").asInt(),
+                                    entry.getValue().path("optional").asBoolean(),
+                                    entry.getValue().path("single").asBoolean())));
             root.properties().forEach(entry -> {
                 Set<String> list = new HashSet<>();
                 if (entry.getValue().isArray()) {
@@ -46,8 +49,7 @@ public final class LibraryKnowledge {
      * @param optional it keeps one or none
      * @param single it keeps exactly one
      */
-    public record Container(int element, boolean optional, boolean single) {
-    }
+    public record Container(int element, boolean optional, boolean single) {}
 
     /** How a type keeps others, or null when it is no container. Subtypes of containers are containers. */
     public Kept container(TypeUse use) {
@@ -55,13 +57,13 @@ public final class LibraryKnowledge {
     }
 
     /** A container met in use, with the type of what it keeps. */
-    public record Kept(Container kind, TypeUse element) {
-    }
+    public record Kept(Container kind, TypeUse element) {}
 
     private Kept container(TypeUse use, int depth) {
         Container kind = containers.get(use.type().qualifiedName());
         if (kind != null) {
-            TypeUse element = kind.element < use.arguments().size() ? use.arguments().get(kind.element)
+            TypeUse element = kind.element < use.arguments().size()
+                    ? use.arguments().get(kind.element)
                     : TypeUse.UNKNOWN;
             return new Kept(kind, element);
         }
@@ -111,7 +113,8 @@ public final class LibraryKnowledge {
 
     /** True for iterators and streams, subtypes included. */
     public boolean stepsThrough(CodeType type) {
-        return iterator(type) && !type.qualifiedName().equals("java.lang.Iterable") || type.supertypes().stream()
+        return iterator(type) && !type.qualifiedName().equals("java.lang.Iterable") || type.supertypes()
+                .stream()
                 .anyMatch(use -> use.type() != null && use.type() != type && stepsThrough(use.type()));
     }
 

@@ -49,7 +49,8 @@ final class LibraryMembers extends ClassVisitor {
         new SignatureReader(signature == null ? text.toString() : signature).accept(head);
         type.variables(head.declared);
         type.supertypes(head.supertypes.stream()
-                .filter(use -> use.type() != null && !use.type().qualifiedName().equals("java.lang.Object")).toList());
+                .filter(use -> use.type() != null && !use.type().qualifiedName().equals("java.lang.Object"))
+                .toList());
     }
 
     @Override
@@ -93,7 +94,8 @@ final class LibraryMembers extends ClassVisitor {
         if ((access & Opcodes.ACC_FINAL) != 0) {
             marks.add(Mark.FINAL);
         }
-        Visibility visibility = (access & Opcodes.ACC_PUBLIC) != 0 ? Visibility.PUBLIC
+        Visibility visibility = (access & Opcodes.ACC_PUBLIC) != 0
+                ? Visibility.PUBLIC
                 : (access & Opcodes.ACC_PROTECTED) != 0 ? Visibility.PROTECTED : Visibility.PACKAGE;
         return new Modifiers(visibility, marks);
     }
@@ -200,7 +202,8 @@ final class LibraryMembers extends ClassVisitor {
         }
 
         TypeUse result() {
-            TypeUse base = named == null ? simple
+            TypeUse base = named == null
+                    ? simple
                     : TypeUse.of(named, arguments.stream().map(Use::result).toList());
             return base.array(dimensions);
         }

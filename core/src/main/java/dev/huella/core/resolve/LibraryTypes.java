@@ -51,10 +51,12 @@ final class LibraryTypes {
         if ((reader.getAccess() & Opcodes.ACC_FINAL) != 0) {
             marks.add(Mark.FINAL);
         }
-        TypeKind kind = promises ? TypeKind.INTERFACE
+        TypeKind kind = promises
+                ? TypeKind.INTERFACE
                 : (reader.getAccess() & Opcodes.ACC_ENUM) != 0 ? TypeKind.ENUM : TypeKind.CLASS;
         String simple = qualifiedName.substring(qualifiedName.lastIndexOf('.') + 1);
-        var type = new CodeType(simple, qualifiedName, kind, new Modifiers(Visibility.PUBLIC, marks), null, null, false);
+        var type = new CodeType(simple, qualifiedName, kind, new Modifiers(Visibility.PUBLIC, marks), null, null,
+                false);
         type.language("java");
         type.loadBy(() -> reader.accept(new LibraryMembers(type, this),
                 ClassReader.SKIP_CODE | ClassReader.SKIP_DEBUG | ClassReader.SKIP_FRAMES));

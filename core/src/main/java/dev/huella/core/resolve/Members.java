@@ -93,7 +93,7 @@ final class Members {
         if (type.kind() != TypeKind.INTERFACE) {
             return null;
         }
-        return single.computeIfAbsent(type, key -> new Operation[] { findSingle(key) })[0];
+        return single.computeIfAbsent(type, key -> new Operation[]{findSingle(key)})[0];
     }
 
     private Operation findSingle(CodeType type) {

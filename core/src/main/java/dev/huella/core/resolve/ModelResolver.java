@@ -50,14 +50,17 @@ public final class ModelResolver {
         FieldResolver.resolve(types, world.library);
         List<Relation> relations = new RelationResolver(world.library).relations(types);
         List<FileRead> read = files.stream()
-                .map(file -> new FileRead(file.path(), file.language(), file.lines(), file.problems())).toList();
+                .map(file -> new FileRead(file.path(), file.language(), file.lines(), file.problems()))
+                .toList();
         return new Model(read, types, outside(types), touched(types), relations);
     }
 
     private List<List<Declared>> byFile() {
         Map<String, List<Declared>> groups = new LinkedHashMap<>();
-        world.declarer.all().forEach(declared -> groups
-                .computeIfAbsent(declared.facts().at().file(), key -> new ArrayList<>()).add(declared));
+        world.declarer.all()
+                .forEach(declared -> groups
+                        .computeIfAbsent(declared.facts().at().file(), key -> new ArrayList<>())
+                        .add(declared));
         return List.copyOf(groups.values());
     }
 
@@ -66,7 +69,8 @@ public final class ModelResolver {
         var done = new AtomicLong();
         byFile.parallelStream().forEach(group -> {
             if (!work.stopped()) {
-                group.stream().filter(declared -> declared.type().outer() == null)
+                group.stream()
+                        .filter(declared -> declared.type().outer() == null)
                         .forEach(declared -> bodies.bodies(declared.facts(), null));
             }
             work.progress(Work.Stage.RESOLVING, done.incrementAndGet(), byFile.size());
@@ -102,13 +106,20 @@ public final class ModelResolver {
                 operation.overridden().forEach(over -> found.add(over.home()));
                 operation.deeds().forEach(deed -> named(deed, found));
             }
-            type.fields().stream().map(field -> field.held().type().erased()).filter(held -> held != null)
+            type.fields()
+                    .stream()
+                    .map(field -> field.held().type().erased())
+                    .filter(held -> held != null)
                     .forEach(found::add);
         }
         List<CodeType> closed = new ArrayList<>(found.stream().filter(CodeType::external).toList());
         for (int i = 0; i < closed.size(); i++) {
-            closed.get(i).supertypes().stream().map(TypeUse::type)
-                    .filter(above -> above != null && above.external() && found.add(above)).forEach(closed::add);
+            closed.get(i)
+                    .supertypes()
+                    .stream()
+                    .map(TypeUse::type)
+                    .filter(above -> above != null && above.external() && found.add(above))
+                    .forEach(closed::add);
         }
         return closed.stream().sorted(Comparator.comparing(CodeType::qualifiedName)).toList();
     }
@@ -132,13 +143,16 @@ public final class ModelResolver {
             for (Operation operation : type.operations()) {
                 operation.overridden().stream().filter(over -> over.home().external()).forEach(found::add);
                 for (Deed deed : operation.deeds()) {
-                    if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().home().external()) {
+                    if (deed instanceof Deed.Calls calls && calls.callee() != null
+                            && calls.callee().home().external()) {
                         found.add(calls.callee());
                     }
                 }
             }
         }
-        return found.stream().sorted(Comparator.comparing(Operation::toString))
-                .map(operation -> (Element) operation).toList();
+        return found.stream()
+                .sorted(Comparator.comparing(Operation::toString))
+                .map(operation -> (Element) operation)
+                .toList();
     }
 }

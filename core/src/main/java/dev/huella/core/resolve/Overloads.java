@@ -95,7 +95,10 @@ final class Overloads {
         if (from == null || to == null) {
             return 0;
         }
-        return world.supertypes.isA(from, to) ? 3 : to.qualifiedName().equals("java.lang.Object") ? 1
-                : from.external() || to.external() ? -1 : -5;
+        return world.supertypes.isA(from, to)
+                ? 3
+                : to.qualifiedName().equals("java.lang.Object")
+                        ? 1
+                        : from.external() || to.external() ? -1 : -5;
     }
 }

@@ -9,8 +9,7 @@ import java.util.List;
 
 /** Which operation stands in place of which. */
 final class OverrideResolver {
-    private OverrideResolver() {
-    }
+    private OverrideResolver() {}
 
     static void resolve(List<CodeType> types, Supertypes supertypes) {
         for (CodeType type : types) {
@@ -56,7 +55,8 @@ final class OverrideResolver {
             return true;
         }
         return own.dimensions() == above.dimensions()
-                && (own.type() != null || above.type() != null ? own.type() == above.type()
+                && (own.type() != null || above.type() != null
+                        ? own.type() == above.type()
                         : own.text().equals(above.text()));
     }
 }

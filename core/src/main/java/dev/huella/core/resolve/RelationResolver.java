@@ -26,8 +26,7 @@ final class RelationResolver {
     }
 
     /** What makes two causes one relation. */
-    private record Key(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype) {
-    }
+    private record Key(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype) {}
 
     List<Relation> relations(List<CodeType> types) {
         var ownership = new Ownership(types);

@@ -46,7 +46,8 @@ final class StepResolver {
         switch (step) {
             case Step.Declare declare -> declare(declare);
             case Step.Do(Value value, var _) -> values.effect(value);
-            case Step.Return back -> body.add(new Deed.Returns(back.value() == null ? null
+            case Step.Return back -> body.add(new Deed.Returns(back.value() == null
+                    ? null
                     : values.flow(back.value(), body.resultType(), ""), body.setting, back.at()));
             case Step.Yield yield -> yields(yield);
             case Step.Throw(Value value, var at) -> {
@@ -62,15 +63,18 @@ final class StepResolver {
     }
 
     private void declare(Step.Declare declare) {
-        TypeUse written = declare.type() == null ? TypeUse.UNKNOWN
+        TypeUse written = declare.type() == null
+                ? TypeUse.UNKNOWN
                 : body.use(declare.type(), Mention.Kind.LOCAL, declare.at());
-        Flow first = declare.initial() == null ? new Flow(List.of(), written)
+        Flow first = declare.initial() == null
+                ? new Flow(List.of(), written)
                 : values.flow(declare.initial(), written, declare.name());
         body.scope.declare(declare.name(), first, written.isUnknown() ? first.type() : written);
     }
 
     private void yields(Step.Yield yield) {
-        Flow flow = yield.value() == null ? Flow.UNKNOWN
+        Flow flow = yield.value() == null
+                ? Flow.UNKNOWN
                 : values.flow(yield.value(), body.yieldType(), "");
         if (yielded.isEmpty()) {
             body.add(new Deed.Yields(flow, body.setting, yield.at()));
@@ -142,7 +146,8 @@ final class StepResolver {
         }
         Flow over = values.flow(loop.over());
         body.add(new Deed.GoesThrough(over, body.setting, loop.at()));
-        TypeUse written = loop.type() == null ? TypeUse.UNKNOWN
+        TypeUse written = loop.type() == null
+                ? TypeUse.UNKNOWN
                 : body.use(loop.type(), Mention.Kind.LOCAL, loop.at());
         Flow element = values.containers().element(over);
         TypeUse type = written.isUnknown() ? element.type() : written;

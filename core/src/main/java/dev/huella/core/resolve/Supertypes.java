@@ -75,7 +75,8 @@ final class Supertypes {
         }
         Map<TypeVariable, TypeUse> bindings = bindings(use);
         for (TypeUse direct : use.type().supertypes()) {
-            TypeUse found = direct.type() == null || direct.type() == use.type() ? null
+            TypeUse found = direct.type() == null || direct.type() == use.type()
+                    ? null
                     : as(direct.substitute(bindings), target);
             if (found != null) {
                 return found;

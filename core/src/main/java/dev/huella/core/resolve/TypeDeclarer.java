@@ -27,8 +27,7 @@ final class TypeDeclarer {
     }
 
     /** A type together with the facts it was made from. */
-    record Declared(CodeType type, TypeDeclared facts, FileScope file) {
-    }
+    record Declared(CodeType type, TypeDeclared facts, FileScope file) {}
 
     List<Declared> all() {
         return all;

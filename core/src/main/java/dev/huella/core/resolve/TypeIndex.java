@@ -43,7 +43,8 @@ final class TypeIndex {
     /** An operation that a type known by name only must have, since it is called. One for each name and count. */
     Operation outsideOperation(CodeType type, String name, int parameters) {
         return called.computeIfAbsent(type.qualifiedName() + "." + name + "/" + parameters, key -> {
-            var operation = new Operation(type, name, Kind.OPERATION, Modifiers.NONE.with(Visibility.PUBLIC), true, null);
+            var operation = new Operation(type, name, Kind.OPERATION, Modifiers.NONE.with(Visibility.PUBLIC), true,
+                    null);
             operation.signature(List.of(), Collections.nCopies(parameters, new Parameter("", TypeUse.UNKNOWN)),
                     TypeUse.UNKNOWN);
             return operation;
@@ -52,7 +53,9 @@ final class TypeIndex {
 
     /** Gives types known by name only the operations that are called on them, in the order of their names. */
     void settleOutside() {
-        called.entrySet().stream().sorted(Map.Entry.comparingByKey())
+        called.entrySet()
+                .stream()
+                .sorted(Map.Entry.comparingByKey())
                 .forEach(entry -> entry.getValue().home().add(entry.getValue()));
     }
 

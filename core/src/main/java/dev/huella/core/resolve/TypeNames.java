@@ -23,8 +23,7 @@ final class TypeNames {
     }
 
     /** Where a name is looked up from. {@code variables}: those of the operation. */
-    record From(FileScope file, CodeType type, Map<String, TypeVariable> variables) {
-    }
+    record From(FileScope file, CodeType type, Map<String, TypeVariable> variables) {}
 
     TypeUse use(TypeText text, From from) {
         if (text == null || text.name().equals("?")) {
@@ -90,7 +89,8 @@ final class TypeNames {
 
     private CodeType simple(String name, From from) {
         for (CodeType type = from.type(); type != null; type = type.outer()) {
-            CodeType found = type.name().equals(name) && !type.anonymous() ? type
+            CodeType found = type.name().equals(name) && !type.anonymous()
+                    ? type
                     : declarer.localTypes(type).get(name);
             if (found == null) {
                 found = nested(type, name);

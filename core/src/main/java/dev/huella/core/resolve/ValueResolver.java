@@ -143,8 +143,10 @@ final class ValueResolver {
     }
 
     private static TypeUse selfUse(CodeType type) {
-        return TypeUse.of(type, type.variables().stream()
-                .map(variable -> new TypeUse(variable.name(), null, variable, List.of(), 0)).toList());
+        return TypeUse.of(type, type.variables()
+                .stream()
+                .map(variable -> new TypeUse(variable.name(), null, variable, List.of(), 0))
+                .toList());
     }
 
     private Flow name(Value.Name name) {
@@ -234,7 +236,8 @@ final class ValueResolver {
     }
 
     private Flow array(Value.ArrayOf array, TypeUse expected) {
-        TypeUse element = array.type() != null ? body.use(array.type(), Mention.Kind.OTHER, array.at())
+        TypeUse element = array.type() != null
+                ? body.use(array.type(), Mention.Kind.OTHER, array.at())
                 : expected.dimensions() > 0 ? expected.element() : expected;
         List<Origin> origins = new ArrayList<>();
         for (Value part : array.elements()) {
@@ -272,7 +275,8 @@ final class ValueResolver {
         Flow given = flow(assign.value(), target.type(), lastName(assign.target()));
         for (Origin origin : target.origins()) {
             if (origin instanceof Origin.OfField(Field field, boolean own)) {
-                body.add(assign.plain() ? new Deed.Sets(field, own, given, body.setting, assign.at())
+                body.add(assign.plain()
+                        ? new Deed.Sets(field, own, given, body.setting, assign.at())
                         : new Deed.Stores(target, given, body.setting, assign.at()));
             }
         }
@@ -317,7 +321,8 @@ final class ValueResolver {
     private void askedByClass(Flow one, Flow other, Value.Same same) {
         for (Origin origin : one.origins()) {
             if (origin instanceof Origin.Result(Operation callee, Origin receiver) && callee != null
-                    && callee.name().equals("getClass") && other.origins().getFirst() instanceof Origin.OfType(CodeType kind)) {
+                    && callee.name().equals("getClass")
+                    && other.origins().getFirst() instanceof Origin.OfType(CodeType kind)) {
                 body.add(new Deed.AsksKind(Flow.of(receiver == null ? Origin.UNKNOWN : receiver, TypeUse.UNKNOWN), kind,
                         body.setting, same.at()));
             }

@@ -16,8 +16,7 @@ final class ArchiveSource {
     /** An entry that claims to unpack to more than this is left out. Bytes. */
     private static final long LARGEST_ENTRY = 64L << 20;
 
-    private ArchiveSource() {
-    }
+    private ArchiveSource() {}
 
     static Listing list(Path archive) throws IOException {
         List<SourceFile> files = new ArrayList<>();

@@ -25,8 +25,11 @@ public record SourceFilter(List<String> includes, List<String> excludes) {
         if (!includes.isEmpty() && includes.stream().noneMatch(glob -> matches(glob, path))) {
             return "not among the included";
         }
-        return excludes.stream().filter(glob -> matches(glob, path)).findFirst()
-                .map(glob -> "excluded by " + glob).orElse(null);
+        return excludes.stream()
+                .filter(glob -> matches(glob, path))
+                .findFirst()
+                .map(glob -> "excluded by " + glob)
+                .orElse(null);
     }
 
     private static boolean matches(String glob, String path) {

@@ -15,6 +15,5 @@ public record SourceSet(String name, List<SourceFile> files, List<LeftOut> leftO
     }
 
     /** A file that is there but not read, and why, in words for a person. */
-    public record LeftOut(String path, String reason) {
-    }
+    public record LeftOut(String path, String reason) {}
 }

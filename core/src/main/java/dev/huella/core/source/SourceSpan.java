@@ -8,7 +8,8 @@ import static java.util.Objects.requireNonNull;
  * @param file path of the file as the source names it, with forward slashes
  */
 public record SourceSpan(String file, int line, int column, int endLine, int endColumn)
-        implements Comparable<SourceSpan> {
+        implements
+            Comparable<SourceSpan> {
     public SourceSpan {
         requireNonNull(file, "file");
         if (line < 1 || column < 1) {

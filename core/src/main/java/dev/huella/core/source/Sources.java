@@ -16,8 +16,7 @@ public final class Sources {
     public static final long LARGEST_FILE = 8L << 20;
     private static final Set<String> ARCHIVES = Set.of("zip", "jar");
 
-    private Sources() {
-    }
+    private Sources() {}
 
     /**
      * Lists the files to read, in path order.
@@ -68,10 +67,12 @@ public final class Sources {
 
     private static Listing list(Path path) throws SourceException {
         if (!Files.exists(path)) {
-            throw new SourceException("There is no %s. Name a folder, a file, or a .zip or .jar archive.".formatted(path));
+            throw new SourceException(
+                    "There is no %s. Name a folder, a file, or a .zip or .jar archive.".formatted(path));
         }
         if (!Files.isReadable(path)) {
-            throw new SourceException("%s may not be read by you. Change its permissions and try again.".formatted(path));
+            throw new SourceException(
+                    "%s may not be read by you. Change its permissions and try again.".formatted(path));
         }
         try {
             if (Files.isDirectory(path)) {
@@ -85,15 +86,17 @@ public final class Sources {
             return new Listing(List.of(new SourceFile(name, Files.size(path), () -> Files.readAllBytes(path))),
                     List.of(), List.of());
         } catch (IOException e) {
-            throw new SourceException("%s could not be opened: %s. If it is an archive it may be cut off; fetch it again."
-                    .formatted(path, e.getMessage()));
+            throw new SourceException(
+                    "%s could not be opened: %s. If it is an archive it may be cut off; fetch it again."
+                            .formatted(path, e.getMessage()));
         }
     }
 
     private static String nothingToRead(List<Path> paths, int leftOut) {
         String what = "Nothing to read in %s: no file there is in a language Huella reads"
                 .formatted(String.join(", ", paths.stream().map(Path::toString).toList()));
-        return leftOut == 0 ? what + ". Name the folder that holds the code."
+        return leftOut == 0
+                ? what + ". Name the folder that holds the code."
                 : what + ", or all %d were left out. Check the include and exclude globs.".formatted(leftOut);
     }
 }

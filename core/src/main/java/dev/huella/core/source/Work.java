@@ -2,8 +2,7 @@ package dev.huella.core.source;
 
 /** How long work tells how far it is, and learns that it is no longer wanted. Called from several threads. */
 public interface Work {
-    Work QUIET = (stage, done, known) -> {
-    };
+    Work QUIET = (stage, done, known) -> {};
 
     /** Some of what is known has been done. */
     void progress(Stage stage, long done, long known);

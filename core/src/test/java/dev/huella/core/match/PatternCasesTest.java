@@ -58,8 +58,13 @@ class PatternCasesTest {
             text.append(instance.variant().isEmpty() ? "" : " (" + instance.variant() + ")").append('\n');
             for (Verdict verdict : finding.verdicts()) {
                 if (verdict.kind() != Verdict.Kind.MET) {
-                    text.append("  ").append(verdict.kind().word()).append(' ').append(verdict.obligation().id())
-                            .append(": ").append(verdict.why()).append('\n');
+                    text.append("  ")
+                            .append(verdict.kind().word())
+                            .append(' ')
+                            .append(verdict.obligation().id())
+                            .append(": ")
+                            .append(verdict.why())
+                            .append('\n');
                 }
             }
         }

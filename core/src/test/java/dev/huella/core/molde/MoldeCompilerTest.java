@@ -35,7 +35,8 @@ class MoldeCompilerTest {
         MoldeCompiler.Result result = compile(GOOD);
         assertThat(result.problems()).isEmpty();
         PatternDefinition definition = result.definitions().getFirst();
-        assertThat(definition.roles()).extracting(PatternDefinition.Role::name).containsExactly("whole", "part", "slot");
+        assertThat(definition.roles()).extracting(PatternDefinition.Role::name)
+                .containsExactly("whole", "part", "slot");
         assertThat(definition.obligations()).singleElement()
                 .satisfies(owed -> assertThat(owed.level()).isEqualTo(PatternDefinition.Level.SHOULD));
         assertThat(definition.text()).startsWith("pattern holder").endsWith("any whole");
@@ -96,7 +97,8 @@ class MoldeCompilerTest {
     @Test
     void theShippedCatalogueIsWithoutFault() {
         assertThat(Catalogue.shipped().problems()).isEmpty();
-        assertThat(Catalogue.shipped().definitions()).extracting(PatternDefinition::id).containsExactly("adapter",
-                "factory-method", "observer", "simple-factory", "strategy", "visitor");
+        assertThat(Catalogue.shipped().definitions()).extracting(PatternDefinition::id)
+                .containsExactly("adapter",
+                        "factory-method", "observer", "simple-factory", "strategy", "visitor");
     }
 }

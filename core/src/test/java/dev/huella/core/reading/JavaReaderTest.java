@@ -82,26 +82,30 @@ class JavaReaderTest {
         List<Step> steps = body("""
                 int n = 1; for (var s : list) { s.go(n); } if (x == null) return; else y = z;
                 switch (n) { case 1 -> a(); default -> { b(); } } throw new Stop();""");
-        assertThat(steps).extracting(Object::getClass).containsExactly(Step.Declare.class, Step.Loop.class,
-                Step.Choose.class, Step.Choose.class, Step.Throw.class);
+        assertThat(steps).extracting(Object::getClass)
+                .containsExactly(Step.Declare.class, Step.Loop.class,
+                        Step.Choose.class, Step.Choose.class, Step.Throw.class);
         assertThat(((Step.Choose) steps.get(3)).branches()).hasSize(2);
     }
 
     @Test
     void switchesAsValuesYieldWhatTheirBranchesGive() {
-        var declared = (Step.Declare) body("Object o = switch (k) { case 1 -> new A(); case 2 -> { yield new B(); } default -> null; };")
+        var declared = (Step.Declare) body(
+                "Object o = switch (k) { case 1 -> new A(); case 2 -> { yield new B(); } default -> null; };")
                 .getFirst();
         var either = (Value.Either) declared.initial();
-        assertThat(either.branches()).hasSize(3).allSatisfy(
-                branch -> assertThat(branch.steps().getLast()).isInstanceOf(Step.Yield.class));
+        assertThat(either.branches()).hasSize(3)
+                .allSatisfy(
+                        branch -> assertThat(branch.steps().getLast()).isInstanceOf(Step.Yield.class));
     }
 
     @Test
     void functionsAndReferences() {
         var call = (Value.Call) ((Step.Do) body("each(x -> x.go(), Tide::new, this::run, (a, b) -> { });").getFirst())
                 .value();
-        assertThat(call.arguments()).extracting(Object::getClass).containsExactly(Value.Function.class,
-                Value.Reference.class, Value.Reference.class, Value.Function.class);
+        assertThat(call.arguments()).extracting(Object::getClass)
+                .containsExactly(Value.Function.class,
+                        Value.Reference.class, Value.Reference.class, Value.Function.class);
         assertThat(((Value.Reference) call.arguments().get(1)).name()).isEqualTo("new");
     }
 
@@ -137,8 +141,10 @@ class JavaReaderTest {
         var random = new Random(7);
         for (int i = 0; i < 400; i++) {
             int cut = random.nextInt(text.length());
-            String mutated = i % 2 == 0 ? text.substring(0, cut)
-                    : text.substring(0, cut) + (char) (32 + random.nextInt(90)) + text.substring(Math.min(text.length(), cut + random.nextInt(5)));
+            String mutated = i % 2 == 0
+                    ? text.substring(0, cut)
+                    : text.substring(0, cut) + (char) (32 + random.nextInt(90))
+                            + text.substring(Math.min(text.length(), cut + random.nextInt(5)));
             assertThat(CodeBase.of(mutated).files()).hasSize(1);
         }
     }

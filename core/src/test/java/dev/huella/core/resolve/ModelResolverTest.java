@@ -19,19 +19,30 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class ModelResolverTest {
     private static Field field(Model model, String type, String name) {
-        return CodeBase.type(model, type).fields().stream().filter(field -> field.name().equals(name)).findFirst()
+        return CodeBase.type(model, type)
+                .fields()
+                .stream()
+                .filter(field -> field.name().equals(name))
+                .findFirst()
                 .orElseThrow();
     }
 
     private static List<Deed.Calls> calls(Model model, String type, String operation) {
-        return CodeBase.type(model, type).operations().stream().filter(one -> one.name().equals(operation))
-                .flatMap(one -> one.deeds().stream()).filter(Deed.Calls.class::isInstance).map(Deed.Calls.class::cast)
+        return CodeBase.type(model, type)
+                .operations()
+                .stream()
+                .filter(one -> one.name().equals(operation))
+                .flatMap(one -> one.deeds().stream())
+                .filter(Deed.Calls.class::isInstance)
+                .map(Deed.Calls.class::cast)
                 .toList();
     }
 
     private static boolean related(Model model, Relation.Kind kind, String from, String to) {
-        return model.relations().stream().anyMatch(relation -> relation.kind() == kind
-                && relation.from().name().equals(from) && relation.to().name().equals(to));
+        return model.relations()
+                .stream()
+                .anyMatch(relation -> relation.kind() == kind
+                        && relation.from().name().equals(from) && relation.to().name().equals(to));
     }
 
     @ParameterizedTest
@@ -46,7 +57,8 @@ class ModelResolverTest {
 
     @Test
     void rawContainersTakeTheirElementFromWhatIsPutIn() {
-        Model model = CodeBase.of("import java.util.*; class Tug {} class Port { Vector t = new Vector(); void add(Tug u) { t.addElement(u); } }");
+        Model model = CodeBase.of(
+                "import java.util.*; class Tug {} class Port { Vector t = new Vector(); void add(Tug u) { t.addElement(u); } }");
         assertThat(field(model, "Port", "t").held().type().type().name()).isEqualTo("Tug");
     }
 
@@ -57,8 +69,10 @@ class ModelResolverTest {
                 class Tug { String name() { return ""; } boolean free() { return true; } }
                 class Port { List<Tug> tugs; Optional<String> first() {
                     return tugs.stream().filter(t -> t.free()).map(Tug::name).findFirst().map(n -> n.trim()); } }""");
-        assertThat(calls(model, "Port", "first")).extracting(call -> call.callee() == null ? "?" : call.callee().home().name())
-                .doesNotContain("?").contains("Tug", "String");
+        assertThat(calls(model, "Port", "first"))
+                .extracting(call -> call.callee() == null ? "?" : call.callee().home().name())
+                .doesNotContain("?")
+                .contains("Tug", "String");
     }
 
     @Test
@@ -74,15 +88,22 @@ class ModelResolverTest {
 
     @Test
     void overloadsAreChosenByNumberAndType() {
-        Model model = CodeBase.of("class A {} class B extends A {} class T { void f(A a) {} void f(int i) {} void f(A a, A b) {} void run() { f(new B()); f(3); f(null, null); } }");
-        assertThat(calls(model, "T", "run")).extracting(call -> call.callee().signature()).containsExactly("f(A)",
-                "f(int)", "f(A, A)");
+        Model model = CodeBase.of(
+                "class A {} class B extends A {} class T { void f(A a) {} void f(int i) {} void f(A a, A b) {} void run() { f(new B()); f(3); f(null, null); } }");
+        assertThat(calls(model, "T", "run")).extracting(call -> call.callee().signature())
+                .containsExactly("f(A)",
+                        "f(int)", "f(A, A)");
     }
 
     @Test
     void functionsRealiseTheInterfaceTheyAreGivenFor() {
-        Model model = CodeBase.of("interface Watcher { void seen(int n); } class Post { void add(Watcher w) {} } class Desk { void open(Post p) { p.add(n -> System.out.println(n)); } }");
-        CodeType function = model.types().stream().filter(type -> type.kind() == TypeKind.FUNCTION).findFirst().orElseThrow();
+        Model model = CodeBase.of(
+                "interface Watcher { void seen(int n); } class Post { void add(Watcher w) {} } class Desk { void open(Post p) { p.add(n -> { }); } }");
+        CodeType function = model.types()
+                .stream()
+                .filter(type -> type.kind() == TypeKind.FUNCTION)
+                .findFirst()
+                .orElseThrow();
         assertThat(function.supertypes().getFirst().type().name()).isEqualTo("Watcher");
         assertThat(function.operations().getFirst().overridden()).extracting(Operation::name).containsExactly("seen");
         assertThat(related(model, Relation.Kind.REALIZATION, function.name(), "Watcher")).isTrue();
@@ -100,14 +121,17 @@ class ModelResolverTest {
                   void d() { ls.forEach(l -> l.on()); } }""");
         for (String name : List.of("a", "b", "c", "d")) {
             assertThat(calls(model, "S", name)).filteredOn(call -> call.name().equals("on"))
-                    .as(name).isNotEmpty().allSatisfy(call -> assertThat(call.receiver().origins().getFirst())
+                    .as(name)
+                    .isNotEmpty()
+                    .allSatisfy(call -> assertThat(call.receiver().origins().getFirst())
                             .isInstanceOf(Origin.ElementOf.class));
         }
     }
 
     @Test
     void compositionOnlyWhenMadeAndNotHandedOut() {
-        Model model = CodeBase.of("class P {} class Owner { P p = new P(); } class Leaky { P p = new P(); P p() { return p; } } class Given { P p; Given(P p) { this.p = p; } }");
+        Model model = CodeBase.of(
+                "class P {} class Owner { P p = new P(); } class Leaky { P p = new P(); P p() { return p; } } class Given { P p; Given(P p) { this.p = p; } }");
         assertThat(related(model, Relation.Kind.COMPOSITION, "Owner", "P")).isTrue();
         assertThat(related(model, Relation.Kind.COMPOSITION, "Leaky", "P")).isFalse();
         assertThat(related(model, Relation.Kind.ASSOCIATION, "Leaky", "P")).isTrue();
@@ -116,7 +140,8 @@ class ModelResolverTest {
 
     @Test
     void realizationOfInterfacesGeneralizationOtherwise() {
-        Model model = CodeBase.of("interface I {} interface J extends I {} abstract class A implements I {} class B extends A {}");
+        Model model = CodeBase
+                .of("interface I {} interface J extends I {} abstract class A implements I {} class B extends A {}");
         assertThat(related(model, Relation.Kind.REALIZATION, "A", "I")).isTrue();
         assertThat(related(model, Relation.Kind.GENERALIZATION, "J", "I")).isTrue();
         assertThat(related(model, Relation.Kind.GENERALIZATION, "B", "A")).isTrue();
@@ -125,8 +150,10 @@ class ModelResolverTest {
     @Test
     void everyPlaceOfARelationIsKept() {
         Model model = CodeBase.of("class P {}\nclass T {\n void a() { new P(); }\n void b() { new P(); }\n}");
-        assertThat(model.relations()).filteredOn(relation -> relation.stereotype().equals("create")).singleElement()
-                .satisfies(relation -> assertThat(relation.places()).extracting(place -> place.line()).containsExactly(3, 4));
+        assertThat(model.relations()).filteredOn(relation -> relation.stereotype().equals("create"))
+                .singleElement()
+                .satisfies(relation -> assertThat(relation.places()).extracting(place -> place.line())
+                        .containsExactly(3, 4));
     }
 
     @Test

@@ -22,15 +22,15 @@ public final class FindsWriter {
     }
 
     /** An instance with its verdicts, as this format needs them. */
-    public record Found(PatternInstance instance, List<Verdict> verdicts) {
-    }
+    public record Found(PatternInstance instance, List<Verdict> verdicts) {}
 
     /**
      * Writes one document; the writer is flushed, not closed.
      *
      * @param format {@code huella-finds/1} or {@code huella-verdicts/1}
      */
-    public static void write(String format, List<Found> found, List<NearMiss> nearMisses, Writer to) throws IOException {
+    public static void write(String format, List<Found> found, List<NearMiss> nearMisses, Writer to)
+            throws IOException {
         try (JsonGenerator json = JsonWriting.generator(to)) {
             new FindsWriter(json).document(format, found, nearMisses);
         }

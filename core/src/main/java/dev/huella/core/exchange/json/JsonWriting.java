@@ -14,8 +14,7 @@ import java.util.List;
 
 /** What the JSON formats have in common. */
 final class JsonWriting {
-    private JsonWriting() {
-    }
+    private JsonWriting() {}
 
     static JsonGenerator generator(Writer to) throws IOException {
         JsonGenerator json = new JsonFactory().createGenerator(to);

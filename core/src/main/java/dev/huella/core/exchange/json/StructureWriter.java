@@ -105,7 +105,8 @@ public final class StructureWriter {
             json.writeEndObject();
         }
         json.writeEndArray();
-        json.writeStringField("returns", operation.isConstructor() ? operation.home().name()
+        json.writeStringField("returns", operation.isConstructor()
+                ? operation.home().name()
                 : JsonWriting.type(operation.returns()));
         json.writeStringField("visibility", operation.modifiers().visibility().word());
         json.writeBooleanField("static", operation.isStatic());

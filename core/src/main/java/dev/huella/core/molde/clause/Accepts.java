@@ -27,13 +27,16 @@ public final class Accepts implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Map<CodeType, List<Operation>> takers = new HashMap<>();
-        Deeds.operations(model, operation -> operation.parameters().stream().map(parameter -> parameter.type().erased())
+        Deeds.operations(model, operation -> operation.parameters()
+                .stream()
+                .map(parameter -> parameter.type().erased())
                 .filter(taken -> taken != null && !Deeds.LIBRARY.root(taken))
                 .forEach(taken -> takers.computeIfAbsent(taken, key -> new ArrayList<>()).add(operation)));
         for (CodeType type : model.types()) {
             takers.getOrDefault(type, List.of()).forEach(operation -> into.add(operation.place(), operation, type));
-            Hierarchy.above(type).forEach(above -> takers.getOrDefault(above, List.of())
-                    .forEach(operation -> into.add(operation.place(), operation, type)));
+            Hierarchy.above(type)
+                    .forEach(above -> takers.getOrDefault(above, List.of())
+                            .forEach(operation -> into.add(operation.place(), operation, type)));
         }
     }
 }

@@ -12,8 +12,7 @@ import java.util.Set;
 final class Bodies {
     private static final Set<String> NEUTRAL = Set.of("null", "0", "0L", "0.0", "0f", "0d", "false", "\"\"", "''");
 
-    private Bodies() {
-    }
+    private Bodies() {}
 
     /** There is a body, and it does nothing; handing on to the supertype's own counts as something. */
     static boolean empty(Operation operation) {
@@ -42,20 +41,24 @@ final class Bodies {
     /** All it does is return a value that stands for none. */
     static boolean neutral(Operation operation) {
         Flow value = onlyReturn(operation);
-        return value != null && value.origins().stream()
+        return value != null && value.origins()
+                .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant(String text) && NEUTRAL.contains(text));
     }
 
     /** All it does is return a constant or a field. */
     static boolean reports(Operation operation) {
         Flow value = onlyReturn(operation);
-        return value != null && value.origins().stream()
+        return value != null && value.origins()
+                .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant || Origins.whole(origin) != null);
     }
 
     private static Flow onlyReturn(Operation operation) {
         List<Deed> deeds = operation.deeds();
-        return operation.kind() == Kind.OPERATION && deeds.size() == 1 && deeds.getFirst() instanceof Deed.Returns returns
-                ? returns.value() : null;
+        return operation.kind() == Kind.OPERATION && deeds.size() == 1
+                && deeds.getFirst() instanceof Deed.Returns returns
+                        ? returns.value()
+                        : null;
     }
 }

@@ -23,7 +23,9 @@ public final class CallsOnSurroundings implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            boolean around = operation.depth() > 0 && calls.receiver().origins().stream()
+            boolean around = operation.depth() > 0 && calls.receiver()
+                    .origins()
+                    .stream()
                     .anyMatch(origin -> Origins.field(origin) != null || origin instanceof Origin.Fresh
                             || origin instanceof Origin.OfParameter && Origins.parameter(origin, operation) == null);
             if (around) {

@@ -21,6 +21,7 @@ public final class Creates implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.Creates.class, (operation, creates) -> into.add(creates.at(), operation, creates.type()));
+        Deeds.each(model, Deed.Creates.class,
+                (operation, creates) -> into.add(creates.at(), operation, creates.type()));
     }
 }

@@ -17,8 +17,7 @@ import java.util.Set;
 final class Creation {
     private static final int DEEPEST = 4;
 
-    private Creation() {
-    }
+    private Creation() {}
 
     /** Types of the objects handed out, with the place where each is made or returned. */
     static Map<CodeType, SourceSpan> fresh(Operation operation) {
@@ -81,7 +80,9 @@ final class Creation {
                     && (calls.callee().isStatic() || calls.receiver().anyOf(Origin.Self.class))
                     && !calls.callee().home().external()) {
                 if (isDecided(calls.within()) || decided) {
-                    fresh(calls.callee()).keySet().stream().filter(fresh::contains)
+                    fresh(calls.callee()).keySet()
+                            .stream()
+                            .filter(fresh::contains)
                             .forEach(type -> found.putIfAbsent(type, calls.at()));
                 }
                 branches(calls.callee(), fresh, found, seen, depth + 1);
@@ -91,8 +92,10 @@ final class Creation {
 
     /** A body that branches on its input and returns: what follows the branch is the path for everything else. */
     private static boolean decides(Operation operation) {
-        return operation.deeds().stream().anyMatch(deed -> deed instanceof Deed.Chooses chooses
-                && chooses.on().stream().anyMatch(Creation::isInput));
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Chooses chooses
+                        && chooses.on().stream().anyMatch(Creation::isInput));
     }
 
     private static boolean isDecided(Setting within) {

@@ -15,8 +15,7 @@ import java.util.function.Consumer;
 final class Deeds {
     static final LibraryKnowledge LIBRARY = LibraryKnowledge.java();
 
-    private Deeds() {
-    }
+    private Deeds() {}
 
     static void operations(Model model, Consumer<Operation> each) {
         model.types().forEach(type -> type.operations().forEach(each));

@@ -25,9 +25,13 @@ public final class DoesNothingAtAll implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
-            List<Operation> own = type.operations().stream().filter(operation -> operation.kind() == Kind.OPERATION
-                    && operation.hasBody() && !operation.isStatic()).toList();
-            if (!own.isEmpty() && own.stream().allMatch(operation -> Bodies.empty(operation) || Bodies.neutral(operation))) {
+            List<Operation> own = type.operations()
+                    .stream()
+                    .filter(operation -> operation.kind() == Kind.OPERATION
+                            && operation.hasBody() && !operation.isStatic())
+                    .toList();
+            if (!own.isEmpty()
+                    && own.stream().allMatch(operation -> Bodies.empty(operation) || Bodies.neutral(operation))) {
                 into.add(type.place(), type);
             }
         }

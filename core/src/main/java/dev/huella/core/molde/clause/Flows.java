@@ -14,8 +14,7 @@ import java.util.function.Predicate;
 
 /** How values and control go from one operation to another. */
 final class Flows {
-    private Flows() {
-    }
+    private Flows() {}
 
     /** True when one of the arguments may be of such an origin. */
     static boolean hands(Deed.Calls calls, Predicate<Origin> kind) {
@@ -38,9 +37,11 @@ final class Flows {
 
     /** True when a parameter of the operation is what the value is, or what the value was copied from. */
     static boolean fromInput(Flow value, Operation operation) {
-        return value.origins().stream().anyMatch(origin -> Origins.parameter(origin, operation) != null
-                || origin instanceof Origin.CopyOf(Origin inner, boolean _)
-                        && Origins.parameter(inner, operation) != null);
+        return value.origins()
+                .stream()
+                .anyMatch(origin -> Origins.parameter(origin, operation) != null
+                        || origin instanceof Origin.CopyOf(Origin inner, boolean _)
+                                && Origins.parameter(inner, operation) != null);
     }
 
     /** The operation itself and all it calls on the same object, through any number of others. */
@@ -50,7 +51,9 @@ final class Flows {
         while (!open.isEmpty()) {
             Operation operation = open.poll();
             for (Deed deed : operation.deeds()) {
-                if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.receiver().origins().stream()
+                if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.receiver()
+                        .origins()
+                        .stream()
                         .anyMatch(origin -> origin instanceof Origin.Self(CodeType of)
                                 && of.outermost() == operation.home().outermost())
                         && found.add(calls.callee())) {

@@ -20,6 +20,7 @@ public final class GoesOverACopy implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.operations(model, operation -> Loops.overCopies(operation, (field, at) -> into.add(at, operation, field)));
+        Deeds.operations(model,
+                operation -> Loops.overCopies(operation, (field, at) -> into.add(at, operation, field)));
     }
 }

@@ -20,6 +20,7 @@ public final class HandsOutANew implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.operations(model, operation -> Creation.fresh(operation).forEach((type, at) -> into.add(at, operation, type)));
+        Deeds.operations(model,
+                operation -> Creation.fresh(operation).forEach((type, at) -> into.add(at, operation, type)));
     }
 }

@@ -28,8 +28,11 @@ public final class Has implements Clause.Listed {
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
             type.fields().forEach(field -> into.add(field.place(), type, field));
-            Hierarchy.above(type).stream().filter(above -> !above.external()).forEach(
-                    above -> above.fields().forEach(field -> into.add(field.place(), type, field)));
+            Hierarchy.above(type)
+                    .stream()
+                    .filter(above -> !above.external())
+                    .forEach(
+                            above -> above.fields().forEach(field -> into.add(field.place(), type, field)));
         }
     }
 }

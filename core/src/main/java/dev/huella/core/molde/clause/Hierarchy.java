@@ -15,8 +15,7 @@ import java.util.Set;
 
 /** What is above a type, and which bodies answer for it. */
 final class Hierarchy {
-    private Hierarchy() {
-    }
+    private Hierarchy() {}
 
     /** All types above, nearest first; superclasses come before the interfaces next to them. */
     static Collection<CodeType> above(CodeType type) {
@@ -67,7 +66,10 @@ final class Hierarchy {
         for (CodeType above : above(type)) {
             for (Operation asked : above.operations()) {
                 if (asked.isAbstract() && !answers.containsKey(asked)) {
-                    answers.values().stream().filter(answer -> sameShape(answer, asked)).findFirst()
+                    answers.values()
+                            .stream()
+                            .filter(answer -> sameShape(answer, asked))
+                            .findFirst()
                             .ifPresent(answer -> answers.put(asked, answer));
                 }
             }
@@ -80,8 +82,10 @@ final class Hierarchy {
 
     /** True when nothing of that name and number of parameters has a body on the way up. */
     static boolean missing(CodeType type, Operation asked) {
-        return above(type).stream().noneMatch(above -> above.operations().stream()
-                .anyMatch(operation -> operation.hasBody() && sameShape(operation, asked)))
+        return above(type).stream()
+                .noneMatch(above -> above.operations()
+                        .stream()
+                        .anyMatch(operation -> operation.hasBody() && sameShape(operation, asked)))
                 && type.operations().stream().noneMatch(operation -> operation.hasBody() && sameShape(operation, asked))
                 && !ofObject(asked);
     }

@@ -26,6 +26,9 @@ public final class IsAFunction implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        model.types().stream().filter(type -> type.kind() == TypeKind.FUNCTION).forEach(type -> into.add(type.place(), type));
+        model.types()
+                .stream()
+                .filter(type -> type.kind() == TypeKind.FUNCTION)
+                .forEach(type -> into.add(type.place(), type));
     }
 }

@@ -30,8 +30,11 @@ public final class IsAskedOf implements Clause.Listed {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations().stream().filter(Operation::isAbstract).forEach(own -> into.add(own.place(), own, type));
             for (CodeType above : Hierarchy.above(type)) {
-                above.operations().stream().filter(Operation::isAbstract)
-                        .filter(operation -> type.operations().stream()
+                above.operations()
+                        .stream()
+                        .filter(Operation::isAbstract)
+                        .filter(operation -> type.operations()
+                                .stream()
                                 .noneMatch(own -> own.hasBody() && own.overridden().contains(operation)))
                         .forEach(operation -> into.add(operation.place(), operation, type));
             }

@@ -28,7 +28,10 @@ public final class IsRightBelow implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
-            type.supertypes().stream().map(TypeUse::type).filter(above -> above != null)
+            type.supertypes()
+                    .stream()
+                    .map(TypeUse::type)
+                    .filter(above -> above != null)
                     .forEach(above -> into.add(type.place(), type, above));
         }
     }

@@ -19,8 +19,7 @@ import java.util.function.Predicate;
 
 /** What fields are given, keep and lose. */
 final class Kept {
-    private Kept() {
-    }
+    private Kept() {}
 
     /** What is done to a container in a field. */
     enum Change {
@@ -35,8 +34,10 @@ final class Kept {
 
     static void changes(Model model, Changes to) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            Change change = Deeds.LIBRARY.adds(calls.name()) ? Change.ADD
-                    : Deeds.LIBRARY.removes(calls.name()) ? Change.REMOVE
+            Change change = Deeds.LIBRARY.adds(calls.name())
+                    ? Change.ADD
+                    : Deeds.LIBRARY.removes(calls.name())
+                            ? Change.REMOVE
                             : Deeds.LIBRARY.drains(calls.name()) ? Change.DRAIN : null;
             if (change != null && (calls.callee() == null || calls.callee().home().external()
                     || Deeds.LIBRARY.container(calls.receiver().type()) != null)) {
@@ -109,7 +110,8 @@ final class Kept {
                     to.put(made, sets.field(), sets.at());
                 } else if (parameter != null) {
                     setters.computeIfAbsent(operation, key -> new HashMap<>())
-                            .computeIfAbsent(parameter.index(), key -> new ArrayList<>()).add(sets.field());
+                            .computeIfAbsent(parameter.index(), key -> new ArrayList<>())
+                            .add(sets.field());
                 }
             }
         });
@@ -135,7 +137,8 @@ final class Kept {
     /** It starts with a value, or every constructor gives it one that is not null, itself or through another. */
     static boolean alwaysSet(Field field) {
         List<Operation> own = field.home().operations();
-        boolean initial = own.stream().filter(operation -> operation.kind() == Kind.INITIALISER)
+        boolean initial = own.stream()
+                .filter(operation -> operation.kind() == Kind.INITIALISER)
                 .anyMatch(operation -> sets(operation, field));
         List<Operation> constructors = own.stream().filter(Operation::isConstructor).toList();
         return initial || !constructors.isEmpty()
@@ -143,12 +146,15 @@ final class Kept {
     }
 
     private static boolean sets(Operation operation, Field field) {
-        return operation.deeds().stream().anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
-                && !sets.value().origins().equals(List.of(Origin.NOTHING)));
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
+                        && !sets.value().origins().equals(List.of(Origin.NOTHING)));
     }
 
     private static boolean handsOn(Operation constructor) {
-        return constructor.deeds().stream()
+        return constructor.deeds()
+                .stream()
                 .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.name().equals("this"));
     }
 

@@ -28,7 +28,10 @@ public final class LeavesUnanswered implements Clause.Listed {
             if (!type.isAbstract() && type.kind() == TypeKind.CLASS && Hierarchy.fullyKnown(type)) {
                 Map<Operation, Operation> answers = Hierarchy.answers(type);
                 for (CodeType above : Hierarchy.above(type)) {
-                    above.operations().stream().filter(Operation::isAbstract).filter(asked -> !answers.containsKey(asked))
+                    above.operations()
+                            .stream()
+                            .filter(Operation::isAbstract)
+                            .filter(asked -> !answers.containsKey(asked))
                             .filter(asked -> Hierarchy.missing(type, asked))
                             .forEach(asked -> into.add(type.place(), type, asked));
                 }

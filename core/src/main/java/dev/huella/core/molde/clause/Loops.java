@@ -11,8 +11,7 @@ import java.util.function.BiConsumer;
 
 /** Whether loops over a field reach all of it, and whether they run over the field itself. */
 final class Loops {
-    private Loops() {
-    }
+    private Loops() {}
 
     /** Told of each field whose elements are called on a condition, or in a loop that is left early. */
     static void skipped(Operation operation, BiConsumer<Field, SourceSpan> to) {

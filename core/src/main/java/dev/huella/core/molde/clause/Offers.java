@@ -28,8 +28,9 @@ public final class Offers implements Clause.Listed {
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations().forEach(operation -> into.add(operation.place(), type, operation));
-            Hierarchy.above(type).forEach(above -> above.operations()
-                    .forEach(operation -> into.add(operation.place(), type, operation)));
+            Hierarchy.above(type)
+                    .forEach(above -> above.operations()
+                            .forEach(operation -> into.add(operation.place(), type, operation)));
         }
     }
 }

@@ -14,8 +14,7 @@ import java.util.List;
 final class Origins {
     private static final int DEEPEST = 3;
 
-    private Origins() {
-    }
+    private Origins() {}
 
     /** All a value may come from, with the results of the receiver's own helpers replaced by what these return. */
     static List<Origin> of(Flow flow) {
@@ -30,7 +29,9 @@ final class Origins {
                     && callee.hasBody() && !callee.home().external() && depth < DEEPEST -> {
                 int before = into.size();
                 for (Flow flow : returned(callee)) {
-                    flow.origins().stream().filter(inner -> !(inner instanceof Origin.OfParameter))
+                    flow.origins()
+                            .stream()
+                            .filter(inner -> !(inner instanceof Origin.OfParameter))
                             .forEach(inner -> expand(inner, into, depth + 1));
                 }
                 if (into.size() == before) {

@@ -22,7 +22,9 @@ public final class ReturnsNothing implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            type.operations().stream().filter(operation -> operation.returns().isVoid())
+            type.operations()
+                    .stream()
+                    .filter(operation -> operation.returns().isVoid())
                     .forEach(operation -> into.add(operation.place(), operation));
         }
     }

@@ -23,7 +23,9 @@ public final class SendsItselfToInput implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            boolean onInput = calls.receiver().origins().stream()
+            boolean onInput = calls.receiver()
+                    .origins()
+                    .stream()
                     .anyMatch(origin -> Origins.parameter(origin, operation) != null);
             if (onInput && Flows.hands(calls, origin -> origin instanceof Origin.Self)) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));

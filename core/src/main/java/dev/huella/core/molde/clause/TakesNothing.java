@@ -22,7 +22,9 @@ public final class TakesNothing implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            type.operations().stream().filter(operation -> operation.parameters().isEmpty())
+            type.operations()
+                    .stream()
+                    .filter(operation -> operation.parameters().isEmpty())
                     .forEach(operation -> into.add(operation.place(), operation));
         }
     }

@@ -21,8 +21,11 @@ public final class TestsForAbsence implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.TestsAbsence.class, (operation, tests) -> tests.value().origins().stream()
-                .map(Origins::field).filter(field -> field != null)
+        Deeds.each(model, Deed.TestsAbsence.class, (operation, tests) -> tests.value()
+                .origins()
+                .stream()
+                .map(Origins::field)
+                .filter(field -> field != null)
                 .forEach(field -> into.add(tests.at(), operation, field)));
     }
 }

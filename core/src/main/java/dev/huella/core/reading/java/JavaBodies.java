@@ -104,7 +104,8 @@ final class JavaBodies {
         List<SyntaxNode> children = node.children();
         if (!children.isEmpty()) {
             SyntaxNode first = children.getFirst();
-            into.add(first.is("switch_expression") ? JavaSwitches.step(first, this)
+            into.add(first.is("switch_expression")
+                    ? JavaSwitches.step(first, this)
                     : new Step.Do(values.value(first), node.span()));
         }
     }
@@ -114,7 +115,8 @@ final class JavaBodies {
         for (SyntaxNode declarator : node.children("declarator")) {
             SyntaxNode name = declarator.child("name");
             SyntaxNode value = declarator.child("value");
-            TypeText full = type == null ? null
+            TypeText full = type == null
+                    ? null
                     : type.array(JavaTypeTexts.dimensions(declarator.child("dimensions")));
             Value initial = value == null ? null : values.heldBy(name.text(), value, type);
             into.add(new Step.Declare(name.text(), full, initial, declarator.span()));

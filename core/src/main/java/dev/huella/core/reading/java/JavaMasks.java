@@ -9,8 +9,7 @@ import java.nio.charset.StandardCharsets;
 final class JavaMasks {
     private static final byte[] IMPORT_MODULE = "import module ".getBytes(StandardCharsets.US_ASCII);
 
-    private JavaMasks() {
-    }
+    private JavaMasks() {}
 
     /** The same bytes when nothing needs blanking, else a copy. */
     static byte[] mask(byte[] utf8) {

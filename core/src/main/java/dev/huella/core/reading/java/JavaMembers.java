@@ -39,7 +39,8 @@ final class JavaMembers {
             var bodies = new JavaBodies(types);
             SyntaxNode value = declarator.child("value");
             Value initial = value == null ? null : bodies.values().heldBy(name.text(), value, type);
-            TypeText full = type == null ? null
+            TypeText full = type == null
+                    ? null
                     : type.array(JavaTypeTexts.dimensions(declarator.child("dimensions")));
             into.fields.add(new FieldDeclared(name.text(), full, modifiers, FieldDeclared.Kind.FIELD, initial,
                     bodies.inner(), span(node, declarator)));
@@ -167,16 +168,18 @@ final class JavaMembers {
     /** Adds what the language supplies: the constructor over all components and an accessor for each. */
     void completeRecord(Parts into) {
         List<FieldDeclared> components = componentsOf(into);
-        boolean constructed = into.operations.stream().anyMatch(operation -> operation.kind() == Kind.CONSTRUCTOR
-                && operation.parameters().size() == components.size());
+        boolean constructed = into.operations.stream()
+                .anyMatch(operation -> operation.kind() == Kind.CONSTRUCTOR
+                        && operation.parameters().size() == components.size());
         if (!constructed && !components.isEmpty()) {
             SourceSpan at = components.getFirst().at();
             into.operations.add(new OperationDeclared(into.name, Kind.CONSTRUCTOR, publicOnes(), List.of(),
                     asParameters(into), null, settings(into, at), List.of(), at));
         }
         for (FieldDeclared component : components) {
-            boolean declared = into.operations.stream().anyMatch(operation -> operation.name().equals(component.name())
-                    && operation.parameters().isEmpty());
+            boolean declared = into.operations.stream()
+                    .anyMatch(operation -> operation.name().equals(component.name())
+                            && operation.parameters().isEmpty());
             if (!declared) {
                 Step back = new Step.Return(new Value.Name(component.name(), component.at()), component.at());
                 into.operations.add(new OperationDeclared(component.name(), Kind.OPERATION, publicOnes(), List.of(),

@@ -18,7 +18,8 @@ import java.util.Set;
 @AutoService(LanguageReader.class)
 public final class JavaReader implements LanguageReader {
     private static final Grammar GRAMMAR = new Grammar("tree-sitter-java", "tree_sitter_java",
-            Set.of("import_declaration", "string_literal", "character_literal", "annotation_argument_list", "module_body",
+            Set.of("import_declaration", "string_literal", "character_literal", "annotation_argument_list",
+                    "module_body",
                     "scoped_identifier"));
     private static final ThreadLocal<SyntaxParser> PARSER = ThreadLocal.withInitial(() -> new SyntaxParser(GRAMMAR));
 
@@ -70,8 +71,12 @@ public final class JavaReader implements LanguageReader {
     }
 
     private static String packageName(SyntaxNode node) {
-        return node.children().stream().filter(child -> child.is("scoped_identifier") || child.is("identifier"))
-                .map(child -> child.text().replaceAll("\\s", "")).findFirst().orElse("");
+        return node.children()
+                .stream()
+                .filter(child -> child.is("scoped_identifier") || child.is("identifier"))
+                .map(child -> child.text().replaceAll("\\s", ""))
+                .findFirst()
+                .orElse("");
     }
 
     static ImportSeen imported(String text) {

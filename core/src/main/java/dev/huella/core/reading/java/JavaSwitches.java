@@ -10,8 +10,7 @@ import java.util.List;
 
 /** Reads switches, as steps and as values, with arrows and with colons. */
 final class JavaSwitches {
-    private JavaSwitches() {
-    }
+    private JavaSwitches() {}
 
     static Step step(SyntaxNode node, JavaBodies bodies) {
         Value on = bodies.values().value(node.child("condition"));

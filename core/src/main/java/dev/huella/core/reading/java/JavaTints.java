@@ -9,8 +9,7 @@ import java.util.List;
 
 /** Says which stretches of Java are keywords, texts, numbers, comments and types, for showing code in colour. */
 final class JavaTints {
-    private JavaTints() {
-    }
+    private JavaTints() {}
 
     static List<Tint> of(SyntaxTree tree) {
         List<Tint> found = new ArrayList<>();
@@ -41,7 +40,8 @@ final class JavaTints {
             case "this", "super", "true", "false", "null_literal", "void_type", "boolean_type", "integral_type",
                     "floating_point_type", "import_declaration" ->
                 Kind.WORD;
-            default -> kind.endsWith("_literal") ? Kind.NUMBER
+            default -> kind.endsWith("_literal")
+                    ? Kind.NUMBER
                     : !node.named() && Character.isLetter(kind.charAt(0)) ? Kind.WORD : null;
         };
     }

@@ -12,8 +12,7 @@ import java.util.List;
 
 /** Reads types, type parameters and modifiers as they are written. */
 final class JavaTypeTexts {
-    private JavaTypeTexts() {
-    }
+    private JavaTypeTexts() {}
 
     /** Null for {@code var} and for nothing. */
     static TypeText type(SyntaxNode node) {
@@ -43,8 +42,11 @@ final class JavaTypeTexts {
         if (raw == null || arguments == null) {
             return raw;
         }
-        List<TypeText> types = arguments.children().stream().map(JavaTypeTexts::type)
-                .map(type -> type == null ? TypeText.of("?") : type).toList();
+        List<TypeText> types = arguments.children()
+                .stream()
+                .map(JavaTypeTexts::type)
+                .map(type -> type == null ? TypeText.of("?") : type)
+                .toList();
         return new TypeText(raw.name(), types, 0);
     }
 
@@ -60,8 +62,12 @@ final class JavaTypeTexts {
     }
 
     private static TypeText wildcard(SyntaxNode node) {
-        return node.children().stream().filter(child -> !child.kind().endsWith("annotation") && !child.is("super"))
-                .map(JavaTypeTexts::type).findFirst().orElse(TypeText.of("?"));
+        return node.children()
+                .stream()
+                .filter(child -> !child.kind().endsWith("annotation") && !child.is("super"))
+                .map(JavaTypeTexts::type)
+                .findFirst()
+                .orElse(TypeText.of("?"));
     }
 
     /** How many pairs of brackets; 0 for null. */

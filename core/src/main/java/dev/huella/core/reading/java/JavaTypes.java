@@ -122,8 +122,11 @@ final class JavaTypes {
         if (!tree.broken()) {
             return List.of();
         }
-        return tree.errors().stream().filter(error -> error.start() >= node.start() && error.end() <= node.end())
-                .map(SyntaxNode::span).toList();
+        return tree.errors()
+                .stream()
+                .filter(error -> error.start() >= node.start() && error.end() <= node.end())
+                .map(SyntaxNode::span)
+                .toList();
     }
 
     /** What has been gathered for one type. */

@@ -60,7 +60,8 @@ final class JavaValues {
             case "update_expression" -> new Value.Assign(value(node.children().getFirst()),
                     new Literal(Literal.Kind.NUMBER, "1", at), false, at);
             case "class_literal" -> new Value.TypeName(JavaTypeTexts.type(node.children().getFirst()), at);
-            default -> node.kind().endsWith("_literal") ? new Literal(Literal.Kind.NUMBER, node.text(), at)
+            default -> node.kind().endsWith("_literal")
+                    ? new Literal(Literal.Kind.NUMBER, node.text(), at)
                     : new Value.Computed(node.kind(), all(node), at);
         };
     }
@@ -102,7 +103,8 @@ final class JavaValues {
         if (field.is("this")) {
             return new Value.Self(object.text(), at);
         }
-        return new Value.Member(node.first("super") != null && !object.is("super") ? new Value.Super(at) : value(object),
+        return new Value.Member(
+                node.first("super") != null && !object.is("super") ? new Value.Super(at) : value(object),
                 field.text(), at);
     }
 
@@ -112,7 +114,8 @@ final class JavaValues {
         Value receiver = null;
         if (object != null) {
             receiver = node.children().stream().anyMatch(child -> child.is("super") && child.field() == null)
-                    ? new Value.Super(object.span()) : value(object);
+                    ? new Value.Super(object.span())
+                    : value(object);
         }
         SourceSpan own = name.span();
         SourceSpan whole = node.span();
@@ -139,7 +142,8 @@ final class JavaValues {
     private Value lambda(SyntaxNode node, SourceSpan at) {
         SyntaxNode parameters = node.child("parameters");
         List<ParameterDeclared> declared = parameters.is("identifier")
-                ? List.of(new ParameterDeclared(parameters.text(), null)) : JavaMembers.parameters(parameters);
+                ? List.of(new ParameterDeclared(parameters.text(), null))
+                : JavaMembers.parameters(parameters);
         SyntaxNode body = node.child("body");
         if (body.is("block")) {
             return new Value.Function(declared, bodies.block(body), at);

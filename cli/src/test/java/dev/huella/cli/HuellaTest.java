@@ -1,0 +1,113 @@
+package dev.huella.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class HuellaTest {
+    @TempDir
+    Path folder;
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @BeforeEach
+    void code() throws Exception {
+        Files.writeString(folder.resolve("Bells.java"), """
+                import java.util.*;
+                interface Bell { void rung(int hour); }
+                class Tower { private final List<Bell> bells = new ArrayList<>(); private int hour;
+                  private Monk first = new Monk();
+                  void hang(Bell b) { bells.add(b); }
+                  void strike() { hour = 1; for (Bell b : bells) { b.rung(hour); } } }
+                class Monk implements Bell { int n; public void rung(int hour) { n += hour; } }
+                """);
+    }
+
+    private int run(String... arguments) {
+        return Huella.commandLine()
+                .setOut(new PrintWriter(out, true))
+                .setErr(new PrintWriter(err, true))
+                .execute(arguments);
+    }
+
+    private JsonNode json(String command) throws Exception {
+        run(command, folder.toString(), "--format", "json");
+        return new ObjectMapper().readTree(out.toString());
+    }
+
+    @Test
+    void scanPrintsTheStructure() throws Exception {
+        JsonNode document = json("scan");
+        assertThat(document.path("format").asText()).isEqualTo("huella-structure/1");
+        JsonNode field = document.path("types").get(1).path("fields").get(0);
+        assertThat(field.path("name").asText()).isEqualTo("bells");
+        assertThat(field.path("multiplicity").asText()).isEqualTo("0..*");
+        assertThat(field.path("mutable").asBoolean()).isFalse();
+        assertThat(document.path("relations").toString())
+                .contains("\"kind\":\"realization\",\"from\":\"Monk\",\"to\":\"Bell\"");
+        assertThat(document.path("types").toString()).contains("\"external\":true");
+    }
+
+    @Test
+    void findPrintsRolesFactsAndObligationsWithPlaces() throws Exception {
+        JsonNode instance = json("find").path("instances").get(0);
+        assertThat(instance.path("id").asText()).isEqualTo("observer:Tower:Bell");
+        assertThat(instance.path("roles").path("registry").get(0).path("element").asText()).isEqualTo("Tower.bells");
+        assertThat(instance.path("facts").get(0).path("places").get(0).path("file").asText()).isEqualTo("Bells.java");
+        assertThat(instance.path("obligations").toString())
+                .contains("\"id\":\"detachable\",\"level\":\"should\",\"verdict\":\"broken\"");
+    }
+
+    @Test
+    void theSameInputGivesTheSameBytes() throws Exception {
+        json("find");
+        String first = out.toString();
+        out.getBuffer().setLength(0);
+        json("find");
+        assertThat(out.toString()).isEqualTo(first);
+    }
+
+    @Test
+    void checkFailsOnABrokenMust() {
+        assertThat(run("check", folder.toString())).isEqualTo(1);
+        assertThat(out.toString()).contains("knows-abstraction-only: Tower names Monk");
+        assertThat(run("check", folder.toString(), "--pattern", "visitor")).isZero();
+    }
+
+    @Test
+    void drawWritesWhatTheEndingSays() throws Exception {
+        assertThat(run("draw", folder.toString(), "--type", "Tower", "-o", folder.resolve("t.svg").toString()))
+                .isZero();
+        assertThat(Files.readString(folder.resolve("t.svg"))).startsWith("<svg").contains("Tower");
+        assertThat(run("draw", folder.toString(), "-o", folder.resolve("t.png").toString())).isZero();
+        assertThat(Files.size(folder.resolve("t.png"))).isPositive();
+        assertThat(run("draw", folder.toString(), "-o", folder.resolve("t.gif").toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("diagrams are written as .svg or .png");
+    }
+
+    @Test
+    void wrongUsageAndUnreadableSourcesHaveTheirOwnStatus() {
+        assertThat(run("find", folder.toString(), "--pattern", "obsever")).isEqualTo(2);
+        assertThat(err.toString()).contains("There is no pattern obsever").contains("observer");
+        assertThat(run("scan", folder.resolve("nowhere").toString())).isEqualTo(3);
+        assertThat(run("scan")).isEqualTo(2);
+        assertThat(run("draw", folder.toString(), "--type", "Nobody", "-o", "x.svg")).isEqualTo(2);
+    }
+
+    @Test
+    void aBrokenDefinitionIsToldAndTheOthersServe() throws Exception {
+        Path own = folder.resolve("own.molde");
+        Files.writeString(own, "pattern bad : structural\n  \"x\"\nroles\n  a key tpye\n");
+        assertThat(run("find", folder.toString(), "--definitions", own.toString())).isZero();
+        assertThat(err.toString()).contains("own.molde:4:").contains("Did you mean \"type\"?");
+        assertThat(out.toString()).contains("observer (push)");
+    }
+}

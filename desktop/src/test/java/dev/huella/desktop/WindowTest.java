@@ -1,0 +1,139 @@
+package dev.huella.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.huella.core.drawing.Drawing;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window as a person would, on JavaFX's headless platform. */
+@ExtendWith(ApplicationExtension.class)
+class WindowTest {
+    private static Path demo;
+    private Session session;
+    private MainWindow window;
+
+    @BeforeAll
+    static void unpack() throws Exception {
+        demo = HuellaApp.demo(Files.createTempDirectory("huella"));
+    }
+
+    @Start
+    void start(Stage stage) {
+        session = new Session();
+        window = HuellaApp.open(stage, session);
+    }
+
+    private static void until(BooleanSupplier condition) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, condition::getAsBoolean);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void open() throws Exception {
+        Platform.runLater(() -> session.open(List.of(demo)));
+        until(() -> session.findings().get().all().size() > 5 && !session.working().get());
+        until(() -> !window.drawing().drawing().get().equals(Drawing.EMPTY));
+    }
+
+    private void command(FxRobot robot, String text) {
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        robot.write(text);
+        robot.push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void theWelcomeLeadsToADemoWithItsFinds(FxRobot robot) throws Exception {
+        assertThat(robot.lookup("Look at the demo").queryLabeled().isVisible()).isTrue();
+        open();
+        assertThat(robot.lookup("9 finds").tryQuery()).isPresent();
+        assertThat(session.focus().get()).isInstanceOf(Focus.OfFind.class);
+        assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
+                .anySatisfy(text -> assertThat(text).startsWith("Why this is"))
+                .contains("What it owes");
+    }
+
+    @Test
+    void aTypeIsFoundByTypingPartOfItsName(FxRobot robot) throws Exception {
+        open();
+        command(robot, "duesoff");
+        assertThat(session.stage().get()).isEqualTo(WorkStage.STRUCTURE);
+        assertThat(session.focus().get().title()).isEqualTo("DuesOffice");
+        until(() -> window.drawing().drawing().get().title().equals("DuesOffice"));
+        assertThat(window.drawing().drawing().get().areas()).anySatisfy(
+                area -> assertThat(area.element().name()).isEqualTo("Tariff"));
+    }
+
+    @Test
+    void aPlaceOpensTheFileAndBackLeadsBack(FxRobot robot) throws Exception {
+        open();
+        Focus find = session.focus().get();
+        Node place = robot.lookup("#reading .place").queryAll().iterator().next();
+        robot.clickOn(place);
+        assertThat(session.focus().get()).isInstanceOf(Focus.OfFile.class);
+        until(() -> !robot.lookup("#code").queryListView().getItems().isEmpty());
+        robot.push(KeyCode.ALT, KeyCode.LEFT);
+        assertThat(session.focus().get()).isEqualTo(find);
+        robot.push(KeyCode.ALT, KeyCode.RIGHT);
+        assertThat(session.focus().get()).isInstanceOf(Focus.OfFile.class);
+    }
+
+    @Test
+    void theFilterSaysHowManyItLeaves(FxRobot robot) throws Exception {
+        open();
+        robot.clickOn("#filter").write("lockgate");
+        ListView<?> list = robot.lookup("#list").queryListView();
+        assertThat(list.getItems()).hasSize(2);
+        assertThat(robot.lookup("of 9").tryQuery()).isPresent();
+    }
+
+    @Test
+    void drawingsZoomAndFit(FxRobot robot) throws Exception {
+        open();
+        double fitted = window.drawing().scale();
+        robot.clickOn("+");
+        assertThat(window.drawing().scale()).isGreaterThan(fitted);
+        robot.clickOn("Fit");
+        assertThat(window.drawing().scale()).isEqualTo(fitted);
+    }
+
+    @Test
+    void nightIsACommand(FxRobot robot) throws Exception {
+        open();
+        command(robot, "day and night");
+        assertThat(window.root().getStyleClass()).contains("dark");
+    }
+
+    @Test
+    void aMissingFolderIsASentenceOnTheWelcome(FxRobot robot) throws Exception {
+        Platform.runLater(() -> session.open(List.of(Path.of("/nowhere/at/all"))));
+        until(() -> !session.working().get() && !session.message().get().isEmpty());
+        assertThat(session.message().get()).contains("There is no /nowhere/at/all");
+    }
+
+    @Test
+    void readingCanBeStopped(FxRobot robot) throws Exception {
+        Platform.runLater(() -> {
+            session.open(List.of(demo));
+            session.stop();
+        });
+        until(() -> !session.working().get());
+        assertThat(session.message().get()).contains("Stopped");
+    }
+}
