@@ -95,6 +95,13 @@ class MoldeCompilerTest {
     }
 
     @Test
+    void thePageListsEveryClause() throws Exception {
+        String page = java.nio.file.Files.readString(java.nio.file.Path.of("../docs/molde.md"));
+        Catalogue.shipped().sentences().forEach((sentence, meaning) -> assertThat(page)
+                .contains("| `" + sentence + "` | " + meaning + " |"));
+    }
+
+    @Test
     void theShippedCatalogueIsWithoutFault() {
         assertThat(Catalogue.shipped().problems()).isEmpty();
         assertThat(Catalogue.shipped().definitions()).extracting(PatternDefinition::id)
