@@ -6,18 +6,16 @@ import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PhraseDefinition;
 import dev.huella.core.source.SourceSpan;
 import java.util.Arrays;
-import java.util.HashSet;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /** The tables of one model, each made when first needed: from a clause's own rows, or from what a phrase means. */
 final class Tables {
     private final Model model;
-    private final Map<Object, Table> made = new IdentityHashMap<>();
-    private final Set<PhraseDefinition> inWork = new HashSet<>();
+    private final Map<Object, Making> made = Collections.synchronizedMap(new IdentityHashMap<>());
 
     Tables(Model model) {
         this.model = model;
@@ -27,18 +25,40 @@ final class Tables {
         return model;
     }
 
+    /** A table that one thread makes and all others wait for. */
+    private final class Making {
+        private final Formula.Atom atom;
+        private boolean begun;
+        private Table table;
+
+        Making(Formula.Atom atom) {
+            this.atom = atom;
+        }
+
+        /** A phrase that means itself is asked for by the thread that makes it: it holds for nothing more. */
+        synchronized Table table() {
+            if (table == null && begun) {
+                return new Table(width()).close();
+            }
+            if (table == null) {
+                begun = true;
+                table = atom.phrase() == null ? rows((Clause.Listed) atom.clause()) : rows(atom.phrase());
+            }
+            return table;
+        }
+
+        private int width() {
+            return atom.terms().size();
+        }
+    }
+
     /** Null for clauses that can only be tested. */
     Table of(Formula.Atom atom) {
         if (atom.clause() instanceof Clause.Tested) {
             return null;
         }
         Object key = atom.phrase() == null ? atom.clause() : atom.phrase();
-        Table table = made.get(key);
-        if (table == null) {
-            table = atom.phrase() == null ? rows((Clause.Listed) atom.clause()) : rows(atom.phrase());
-            made.put(key, table);
-        }
-        return table;
+        return made.computeIfAbsent(key, ignored -> new Making(atom)).table();
     }
 
     private Table rows(Clause.Listed clause) {
@@ -48,13 +68,10 @@ final class Tables {
         return table.close();
     }
 
-    /** A phrase's rows are the solutions of what it means. A phrase that means itself holds for nothing more. */
+    /** A phrase's rows are the solutions of what it means. */
     private Table rows(PhraseDefinition phrase) {
         int width = phrase.parameters().size();
         var table = new Table(width);
-        if (!inWork.add(phrase)) {
-            return table;
-        }
         var solver = new Solver(this, phrase.variables().size());
         int[] parameters = IntStream.range(0, width).toArray();
         solver.solve(List.of(phrase.means()), solver.free(), parameters, (env, evidence) -> {
@@ -62,7 +79,6 @@ final class Tables {
             table.add(places.isEmpty() ? null : places.getFirst(), Arrays.copyOf(env, width));
             return true;
         });
-        inWork.remove(phrase);
         return table.close();
     }
 }

@@ -22,11 +22,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /** One code base, read: the one entry to the core for the window and the command line. */
 public final class Project {
@@ -60,7 +62,7 @@ public final class Project {
     public static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, Work work) {
         var facts = new FileFacts[files.size()];
         var done = new AtomicLong();
-        java.util.stream.IntStream.range(0, files.size()).parallel().forEach(i -> {
+        IntStream.range(0, files.size()).parallel().forEach(i -> {
             if (!work.stopped()) {
                 SourceFile file = files.get(i);
                 facts[i] = facts(file, readers.forExtension(file.extension()));
@@ -115,20 +117,29 @@ public final class Project {
     public Findings find(Catalogue catalogue, Predicate<PatternDefinition> wanted, Work work) {
         var matcher = new Matcher(model);
         var check = new ConformanceCheck(new Inquiry(matcher));
-        List<Finding> all = new ArrayList<>();
+        List<PatternDefinition> definitions = catalogue.definitions().stream().filter(wanted).toList();
+        var found = new Matcher.Result[definitions.size()];
+        var verdicts = new ArrayList<List<Finding>>(Collections.nCopies(definitions.size(), List.of()));
+        var done = new AtomicLong();
+        IntStream.range(0, definitions.size()).parallel().filter(i -> !work.stopped()).forEach(i -> {
+            found[i] = matcher.find(definitions.get(i));
+            verdicts.set(i, found[i].instances()
+                    .stream()
+                    .map(instance -> new Finding(instance, check.verdicts(instance)))
+                    .toList());
+            work.progress(Work.Stage.MATCHING, done.incrementAndGet(), definitions.size());
+        });
+        List<Finding> all = verdicts.stream().flatMap(List::stream).toList();
         List<NearMiss> misses = new ArrayList<>();
         List<String> remarks = new ArrayList<>();
-        List<PatternDefinition> definitions = catalogue.definitions().stream().filter(wanted).toList();
-        for (int i = 0; i < definitions.size() && !work.stopped(); i++) {
-            work.progress(Work.Stage.MATCHING, i, definitions.size());
-            Matcher.Result result = matcher.find(definitions.get(i));
-            result.instances().forEach(instance -> all.add(new Finding(instance, check.verdicts(instance))));
-            misses.addAll(result.nearMisses());
-            if (result.stopped() != null) {
-                remarks.add(result.stopped());
+        for (Matcher.Result result : found) {
+            if (result != null) {
+                misses.addAll(result.nearMisses());
+                if (result.stopped() != null) {
+                    remarks.add(result.stopped());
+                }
             }
         }
-        work.progress(Work.Stage.MATCHING, definitions.size(), definitions.size());
         return new Findings(all, misses, remarks);
     }
 }

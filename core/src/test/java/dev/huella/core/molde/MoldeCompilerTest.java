@@ -97,8 +97,10 @@ class MoldeCompilerTest {
     @Test
     void thePageListsEveryClause() throws Exception {
         String page = java.nio.file.Files.readString(java.nio.file.Path.of("../docs/molde.md"));
-        Catalogue.shipped().sentences().forEach((sentence, meaning) -> assertThat(page)
-                .contains("| `" + sentence + "` | " + meaning + " |"));
+        Catalogue.shipped()
+                .sentences()
+                .forEach((sentence, meaning) -> assertThat(page)
+                        .contains("| `" + sentence + "` | " + meaning + " |"));
     }
 
     @Test
