@@ -70,7 +70,7 @@ final class ValueResolver {
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));
             case Value.Member member -> member(member);
             case Value.Call call -> calls.call(call, true, expected);
-            case Value.Create create -> calls.create(create, steps.bodies());
+            case Value.Create create -> calls.create(create, steps.bodies(), expected);
             case Value.Construct construct -> calls.construct(construct);
             case Value.ArrayOf array -> array(array, expected);
             case Value.Function function -> functions.function(function, expected, holder);
