@@ -133,7 +133,7 @@ final class ListPane {
         List<ListRow> rows = new ArrayList<>();
         int left = 0;
         for (var entry : byPattern.entrySet()) {
-            rows.add(ListRow.heading(Words.pattern(entry.getKey()), entry.getValue().size()));
+            rows.add(ListRow.heading(entry.getValue().getFirst().instance().pattern(), entry.getValue().size()));
             entry.getValue().sort(Comparator.comparing((Finding finding) -> -finding.count(Kind.BROKEN)));
             entry.getValue().forEach(finding -> rows.add(ListRow.of(finding)));
             left += entry.getValue().size();

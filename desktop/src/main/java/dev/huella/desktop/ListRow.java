@@ -5,6 +5,7 @@ import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
+import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.project.Finding;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,17 +15,23 @@ import java.util.stream.Collectors;
  * One line of the list.
  *
  * @param focus what choosing it leads to; null for headings that lead nowhere
+ * @param pattern whose sketch to show, or null
  * @param signs verdicts to show, the worst first
  */
-record ListRow(boolean isHeading, String title, String detail, String end, List<Kind> signs, Focus focus) {
+record ListRow(boolean isHeading, String title, String detail, String end, List<Kind> signs, Focus focus,
+        PatternDefinition pattern) {
 
     static ListRow heading(String title, int count) {
-        return new ListRow(true, title, "", "%,d".formatted(count), List.of(), null);
+        return new ListRow(true, title, "", "%,d".formatted(count), List.of(), null, null);
+    }
+
+    static ListRow heading(PatternDefinition pattern, int count) {
+        return new ListRow(true, Words.pattern(pattern.id()), "", "%,d".formatted(count), List.of(), null, pattern);
     }
 
     static ListRow heading(String namespace, List<CodeType> types) {
         return new ListRow(true, namespace.isEmpty() ? "no package" : namespace, "", "%,d".formatted(types.size()),
-                List.of(), new Focus.OfPackage(namespace));
+                List.of(), new Focus.OfPackage(namespace), null);
     }
 
     static ListRow of(Finding finding) {
@@ -42,7 +49,7 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
         var focus = new Focus.OfFind(finding);
         return new ListRow(false, focus.title(),
                 place + (instance.variant().isEmpty() ? "" : " · " + instance.variant().replace('-', ' ')), "", signs,
-                focus);
+                focus, null);
     }
 
     static ListRow of(NearMiss miss) {
@@ -58,7 +65,7 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
                 .collect(Collectors.joining(" → "));
         Element first = miss.players().values().iterator().next().getFirst().element();
         return new ListRow(false, names, "nearly " + Words.withArticle(miss.pattern().id()), "", List.of(),
-                new Focus.OfType(first.home().named()));
+                new Focus.OfType(first.home().named()), null);
     }
 
     static ListRow of(CodeType type, int dependents) {
@@ -67,6 +74,6 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
                 : type.kind().word();
         String outer = type.outer() == null ? "" : " in " + type.outer().name();
         return new ListRow(false, type.name(), kind + outer, dependents == 0 ? "" : "%,d".formatted(dependents),
-                List.of(), new Focus.OfType(type));
+                List.of(), new Focus.OfType(type), null);
     }
 }

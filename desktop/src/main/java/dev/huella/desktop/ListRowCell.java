@@ -26,6 +26,9 @@ final class ListRowCell extends ListCell<ListRow> {
         title.setMinWidth(0);
         var box = new HBox(6, title, space(), TopBar.styled(new Label(row.end()), "hint"));
         box.setAlignment(Pos.CENTER_LEFT);
+        if (row.pattern() != null) {
+            box.getChildren().addFirst(PatternSketch.of(row.pattern()));
+        }
         box.setPrefWidth(WIDTH);
         box.setMaxWidth(WIDTH);
         return box;
