@@ -3,6 +3,7 @@ package dev.huella.core.match;
 import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.Formula.Quantifier;
@@ -105,11 +106,15 @@ public final class Inquiry {
 
     private List<Element> unread(Run run, Map<Integer, Set<Integer>> players) {
         List<Element> found = new ArrayList<>();
-        for (int role : run.original.allVariables()) {
+        Set<Integer> asked = run.original.allVariables();
+        boolean searches = asked.stream().anyMatch(variable -> variable >= run.pattern.roles().size());
+        for (int role : asked) {
             for (int element : players.getOrDefault(role, Set.of())) {
                 Element player = tables.model().element(element);
-                if (partlyUnread(player) && !found.contains(player)) {
-                    found.add(player);
+                // what is searched for around a field may stand in the part of its type that could not be read
+                Element concerned = searches && player instanceof Field field ? field.home() : player;
+                if (partlyUnread(concerned) && !found.contains(concerned)) {
+                    found.add(concerned);
                 }
             }
         }
