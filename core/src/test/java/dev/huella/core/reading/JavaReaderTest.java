@@ -127,6 +127,16 @@ class JavaReaderTest {
     }
 
     @Test
+    void aConstructorMayDoSomethingBeforeItHandsOn() {
+        TypeDeclared type = only(
+                "class A extends B { A(int x) { if (x < 0) { throw new E(); } super(x); y = x; } A() { int z = 3; this(z); } }");
+        assertThat(type.operations())
+                .allSatisfy(operation -> assertThat(operation.body()).anySatisfy(step -> assertThat(step)
+                        .isInstanceOfSatisfying(Step.Do.class,
+                                done -> assertThat(done.value()).isInstanceOf(Value.Construct.class))));
+    }
+
+    @Test
     void columnsCountLettersNotBytes() {
         FileFacts facts = CodeBase.read("T.java", "/* ñandú */ class Ñu {}");
         assertThat(facts.types().getFirst().at().column()).isEqualTo(13);

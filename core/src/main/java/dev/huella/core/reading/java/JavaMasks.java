@@ -1,6 +1,7 @@
 package dev.huella.core.reading.java;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 
 /**
  * Blanks out words that the grammar does not know yet, without changing any length, so that what stands around
@@ -24,6 +25,46 @@ final class JavaMasks {
             }
         }
         return masked;
+    }
+
+    /**
+     * Constructors may do something before they hand on since Java 25, which the grammar does not know: {@code super(}
+     * and {@code this(} that begin a statement after another one become calls of a name that the reader knows.
+     */
+    static byte[] maskLateConstruction(byte[] utf8) {
+        byte[] masked = utf8;
+        for (String word : List.of("super", "this")) {
+            for (int i = 1; i + word.length() < utf8.length; i++) {
+                if (utf8[i] == word.charAt(0) && utf8[i + word.length()] == '(' && is(utf8, i, word)
+                        && endsStatement(utf8, i - 1)) {
+                    masked = masked == utf8 ? utf8.clone() : masked;
+                    masked[i + word.length() - 1] = '_';
+                }
+            }
+        }
+        return masked;
+    }
+
+    /** True for the names that {@link #maskLateConstruction} leaves behind. */
+    static boolean isLateConstruction(String name) {
+        return name.equals("supe_") || name.equals("thi_");
+    }
+
+    private static boolean is(byte[] utf8, int at, String word) {
+        for (int i = 0; i < word.length(); i++) {
+            if (utf8[at + i] != word.charAt(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean endsStatement(byte[] utf8, int before) {
+        int at = before;
+        while (at > 0 && Character.isWhitespace(utf8[at])) {
+            at--;
+        }
+        return utf8[at] == ';' || utf8[at] == '}';
     }
 
     private static boolean startsAt(byte[] utf8, int at) {

@@ -46,7 +46,7 @@ public final class JavaReader implements LanguageReader {
 
     @Override
     public FileFacts read(String path, byte[] utf8) {
-        SyntaxTree tree = PARSER.get().parse(JavaMasks.mask(utf8)).named(path);
+        SyntaxTree tree = parse(JavaMasks.mask(utf8)).named(path);
         var types = new JavaTypes(tree);
         List<ImportSeen> imports = new ArrayList<>();
         List<TypeDeclared> declared = new ArrayList<>();
@@ -68,6 +68,12 @@ public final class JavaReader implements LanguageReader {
             declared.add(types.looseMembers(fileName(path), tree.root(), loose));
         }
         return new FileFacts(path, language(), namespace, imports, declared, SyntaxProblems.of(tree), tree.lines());
+    }
+
+    private static SyntaxTree parse(byte[] utf8) {
+        SyntaxTree tree = PARSER.get().parse(utf8);
+        byte[] masked = tree.broken() ? JavaMasks.maskLateConstruction(utf8) : utf8;
+        return masked == utf8 ? tree : PARSER.get().parse(masked);
     }
 
     private static String packageName(SyntaxNode node) {

@@ -120,6 +120,9 @@ final class JavaValues {
         SourceSpan own = name.span();
         SourceSpan whole = node.span();
         var at = new SourceSpan(own.file(), own.line(), own.column(), whole.endLine(), whole.endColumn());
+        if (receiver == null && JavaMasks.isLateConstruction(name.text())) {
+            return new Value.Construct(name.text().startsWith("s"), arguments(node.child("arguments")), at);
+        }
         return new Value.Call(receiver, name.text(), arguments(node.child("arguments")), at);
     }
 
