@@ -202,8 +202,10 @@ final class InstanceCollector {
     }
 
     private static String tellingText(Formula part) {
-        List<String> told = part.atoms()
-                .stream()
+        List<Formula> said = part instanceof Formula.All all ? all.of() : List.of(part);
+        List<String> told = said.stream()
+                .filter(one -> !(one instanceof Formula.Not))
+                .flatMap(one -> one.atoms().stream())
                 .filter(atom -> atom.clause() == null
                         || atom.clause() instanceof dev.huella.core.molde.Clause.Listed && atom.clause().telling())
                 .map(Formula.Atom::text)
