@@ -1,6 +1,5 @@
 package dev.huella.core.resolve;
 
-import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -327,10 +326,5 @@ final class ValueResolver {
                         body.setting, same.at()));
             }
         }
-    }
-
-    /** True when the variable may change after it was made. */
-    static boolean changeable(Field field) {
-        return !field.modifiers().has(Mark.FINAL);
     }
 }
