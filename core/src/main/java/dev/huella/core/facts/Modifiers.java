@@ -7,10 +7,32 @@ import java.util.Set;
 public record Modifiers(Visibility visibility, Set<Mark> marks) {
     /** One word before a declaration. {@code DEFAULT}: an operation with a body in an interface. */
     public enum Mark {
-        STATIC, ABSTRACT, FINAL, SEALED, DEFAULT, SYNCHRONIZED, VOLATILE, OVERRIDE
+        STATIC, ABSTRACT, FINAL, SEALED, DEFAULT, SYNCHRONIZED, VOLATILE, OVERRIDE,
+        /** Operations that no subtype may replace because nothing opens them. */
+        FIXED,
+        /** Read like a field. */
+        GETTER,
+        /** Written to like a field. */
+        SETTER,
+        /** A field that is the language's own list of those to tell. */
+        EVENT,
+        /** Made when first asked for. */
+        LAZY,
+        /** Stands outside the type of its first parameter but is called as if it stood in it. */
+        EXTENSION,
+        /** Does not keep alive what it refers to. */
+        WEAK,
+        /** Hands all that is asked of it on to what it holds. */
+        DELEGATE
     }
 
     public static final Modifiers NONE = new Modifiers(Visibility.PACKAGE, EnumSet.noneOf(Mark.class));
+
+    public static Modifiers of(Visibility visibility, Mark... marks) {
+        EnumSet<Mark> set = EnumSet.noneOf(Mark.class);
+        set.addAll(java.util.List.of(marks));
+        return new Modifiers(visibility, set);
+    }
 
     public boolean has(Mark mark) {
         return marks.contains(mark);

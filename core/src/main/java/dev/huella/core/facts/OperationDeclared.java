@@ -30,6 +30,12 @@ public record OperationDeclared(String name, Kind kind, Modifiers modifiers,
      * A parameter.
      *
      * @param type null when none is written
+     * @param optional true when a call may leave it out
      */
-    public record ParameterDeclared(String name, TypeText type) {}
+    public record ParameterDeclared(String name, TypeText type, boolean optional) {
+        /** A parameter that every call must give. */
+        public ParameterDeclared(String name, TypeText type) {
+            this(name, type, false);
+        }
+    }
 }

@@ -12,11 +12,13 @@ import java.util.List;
  * @param realised supertypes after the word for realising
  * @param at from the first modifier to the closing brace
  * @param unreadable stretches inside that did not parse
+ * @param standing whether this is the whole type or adds to one
+ * @param namespace the one around it, null for that of the file
  */
 public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifiers modifiers,
         List<TypeParameterDeclared> typeParameters, List<TypeText> extended, List<TypeText> realised,
         List<FieldDeclared> fields, List<OperationDeclared> operations, List<TypeDeclared> nested, SourceSpan at,
-        List<SourceSpan> unreadable) {
+        List<SourceSpan> unreadable, Standing standing, String namespace) {
     public TypeDeclared {
         typeParameters = List.copyOf(typeParameters);
         extended = List.copyOf(extended);
@@ -25,6 +27,16 @@ public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifi
         operations = List.copyOf(operations);
         nested = List.copyOf(nested);
         unreadable = List.copyOf(unreadable);
+    }
+
+    /** How much of a type one declaration is. */
+    public enum Standing {
+        /** The declaration is the type. */
+        WHOLE,
+        /** One of several declarations of the same qualified name that make one type together. */
+        PART,
+        /** Members for a type that is declared elsewhere and named here. */
+        EXTENSION
     }
 
     /** A type parameter with what it must be a subtype of. */

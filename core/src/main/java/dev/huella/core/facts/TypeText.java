@@ -9,12 +9,40 @@ import java.util.List;
  * @param dimensions how many pairs of array brackets follow
  */
 public record TypeText(String name, List<TypeText> arguments, int dimensions) {
+    /** Stands as the name of a function's type; its arguments are those of the parameters, then that of the result. */
+    public static final String FUNCTION = "->";
+
     public TypeText {
         arguments = List.copyOf(arguments);
     }
 
     public static TypeText of(String name) {
         return new TypeText(name, List.of(), 0);
+    }
+
+    /** A function's type. {@code result} is null when it gives nothing back. */
+    public static TypeText function(List<TypeText> parameters, TypeText result) {
+        List<TypeText> all = new java.util.ArrayList<>(parameters);
+        all.add(result == null ? of("void") : result);
+        return new TypeText(FUNCTION, all, 0);
+    }
+
+    /** A type whose value may be missing. */
+    public static TypeText optional(TypeText type) {
+        return type == null || type.isOptional() ? type : new TypeText("?", List.of(type), 0);
+    }
+
+    public boolean isFunction() {
+        return name.equals(FUNCTION);
+    }
+
+    public boolean isOptional() {
+        return name.equals("?") && arguments.size() == 1 && dimensions == 0;
+    }
+
+    /** The type without the mark that its value may be missing. */
+    public TypeText present() {
+        return isOptional() ? arguments.getFirst() : this;
     }
 
     /** The same type with more array brackets. */
@@ -24,6 +52,14 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions) {
 
     @Override
     public String toString() {
+        if (isOptional()) {
+            return arguments.getFirst() + "?";
+        }
+        if (isFunction() && !arguments.isEmpty()) {
+            String given = String.join(", ",
+                    arguments.stream().limit(arguments.size() - 1L).map(TypeText::toString).toList());
+            return "(" + given + ") -> " + arguments.getLast() + "[]".repeat(dimensions);
+        }
         var text = new StringBuilder(name);
         if (!arguments.isEmpty()) {
             text.append('<').append(String.join(", ", arguments.stream().map(TypeText::toString).toList())).append('>');

@@ -6,6 +6,9 @@ import java.util.List;
 
 /** An expression, in the few forms that patterns are made of. Parentheses are gone. */
 public sealed interface Value {
+    /** Name of a call whose receiver is the function that is called. */
+    String APPLY = "()";
+
     SourceSpan at();
 
     /** A bare name: a local, parameter, field, or type. */
@@ -28,7 +31,10 @@ public sealed interface Value {
     /** {@code of.name}. */
     record Member(Value of, String name, SourceSpan at) implements Value {}
 
-    /** An operation called; {@code receiver} is null when none is written. */
+    /**
+     * An operation called; {@code receiver} is null when none is written. The name {@link #APPLY} stands for calling
+     * the receiver itself.
+     */
     record Call(Value receiver, String name, List<Value> arguments, SourceSpan at) implements Value {
         public Call {
             arguments = List.copyOf(arguments);
@@ -91,6 +97,9 @@ public sealed interface Value {
 
     /** A type meant as a value. */
     record TypeName(TypeText type, SourceSpan at) implements Value {}
+
+    /** An argument given to the parameter of that name. */
+    record Labelled(String name, Value value, SourceSpan at) implements Value {}
 
     /** Anything else computed from values: arithmetic, logic. */
     record Computed(String sign, List<Value> parts, SourceSpan at) implements Value {

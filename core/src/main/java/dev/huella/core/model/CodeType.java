@@ -20,6 +20,8 @@ public final class CodeType implements Element {
     private final CodeType outer;
     private final boolean anonymous;
     private String language = "";
+    private boolean shape;
+    private int headMentions;
     private volatile Runnable loader;
     private int id = -1;
     private Operation within;
@@ -52,8 +54,13 @@ public final class CodeType implements Element {
 
     /** A type outside the sources of which only the name is known. */
     public static CodeType named(String qualifiedName) {
+        return named(qualifiedName, TypeKind.CLASS);
+    }
+
+    /** A type outside the sources of which only the name and kind are known. */
+    public static CodeType named(String qualifiedName, TypeKind kind) {
         String name = qualifiedName.substring(qualifiedName.lastIndexOf('.') + 1);
-        return new CodeType(name, qualifiedName, TypeKind.CLASS, Modifiers.NONE, null, null, false);
+        return new CodeType(name, qualifiedName, kind, Modifiers.NONE, null, null, false);
     }
 
     @Override
@@ -127,7 +134,17 @@ public final class CodeType implements Element {
 
     /** True for interfaces and abstract types: nobody can make one of exactly this type. */
     public boolean isAbstract() {
-        return kind.promises() || modifiers.has(Mark.ABSTRACT);
+        return kind.promises() || modifiers.has(Mark.ABSTRACT) || promises();
+    }
+
+    /** True when one of its operations only promises. */
+    private boolean promises() {
+        for (Operation operation : operations) {
+            if (operation.isAbstract()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The operation whose body it is declared in, or null. */
@@ -191,6 +208,14 @@ public final class CodeType implements Element {
         }
     }
 
+    /**
+     * True for a type that the code does not declare: what a function must take and give at one place, or what
+     * operations a value without a type is asked for there.
+     */
+    public boolean shape() {
+        return shape;
+    }
+
     // What follows is for resolve, which fills the type once.
 
     public CodeType language(String id) {
@@ -238,6 +263,22 @@ public final class CodeType implements Element {
     /** Fills in members and supertypes when they are first asked for. */
     public void loadBy(Runnable once) {
         loader = once;
+    }
+
+    /** Marks a type that the code does not declare. */
+    public CodeType asShape() {
+        shape = true;
+        return this;
+    }
+
+    /** Mentions so far come from heads and stay; later ones come from bodies. */
+    public void headsRead() {
+        headMentions = mentions.size();
+    }
+
+    /** Forgets what bodies mention, before they are resolved again. */
+    public void forgetBodies() {
+        mentions.subList(headMentions, mentions.size()).clear();
     }
 
     void number(int number) {

@@ -9,11 +9,12 @@ import dev.huella.core.source.SourceSpan;
 public final class Field implements Element {
     private final CodeType home;
     private final String name;
-    private final TypeUse type;
+    private TypeUse type;
+    private boolean optional;
     private final Modifiers modifiers;
     private final FieldDeclared.Kind kind;
     private final SourceSpan place;
-    private final Flow flow;
+    private Flow flow;
     private int id = -1;
     private Held held = new Held(TypeUse.UNKNOWN, Multiplicity.ONE, null);
 
@@ -84,6 +85,21 @@ public final class Field implements Element {
     /** The value of this field of the receiver. */
     Flow ownFlow() {
         return flow;
+    }
+
+    /** True when it is declared so that it may hold nothing. */
+    public boolean isOptional() {
+        return optional;
+    }
+
+    public void optional(boolean mayBeMissing) {
+        optional = mayBeMissing;
+    }
+
+    /** A type worked out from what the field is given and how it is used. */
+    public void inferred(TypeUse found) {
+        type = found;
+        flow = Flow.of(new Origin.OfField(this, true), found);
     }
 
     public void held(Held found) {

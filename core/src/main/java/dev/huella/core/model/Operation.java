@@ -14,7 +14,8 @@ public final class Operation implements Element {
     private final String name;
     private final Kind kind;
     private final Modifiers modifiers;
-    private final boolean hasBody;
+    private boolean hasBody;
+    private boolean promised;
     private final SourceSpan place;
     private int id = -1;
     private List<TypeVariable> variables = List.of();
@@ -34,8 +35,13 @@ public final class Operation implements Element {
         this.place = place;
     }
 
-    /** A parameter with its resolved type. */
-    public record Parameter(String name, TypeUse type) {}
+    /** A parameter with its resolved type. {@code optional}: a call may leave it out. */
+    public record Parameter(String name, TypeUse type, boolean optional) {
+        /** A parameter that every call must give. */
+        public Parameter(String name, TypeUse type) {
+            this(name, type, false);
+        }
+    }
 
     @Override
     public int id() {
@@ -89,12 +95,13 @@ public final class Operation implements Element {
     }
 
     public boolean isAbstract() {
-        return !hasBody && (modifiers.has(Mark.ABSTRACT) || home.kind().promises());
+        return !hasBody && (promised || modifiers.has(Mark.ABSTRACT) || home.kind().promises());
     }
 
     /** True when a subtype may put its own in its place. */
     public boolean overridable() {
         return kind == Kind.OPERATION && !isStatic() && !modifiers.has(Mark.FINAL)
+                && (!modifiers.has(Mark.FIXED) || !overridden.isEmpty())
                 && modifiers.visibility() != Visibility.PRIVATE && !home.modifiers().has(Mark.FINAL);
     }
 
@@ -137,6 +144,17 @@ public final class Operation implements Element {
         variables = List.copyOf(typeVariables);
         parameters = List.copyOf(all);
         returns = result;
+    }
+
+    /** The body was found elsewhere. */
+    public void completed() {
+        hasBody = true;
+    }
+
+    /** Only promises: it has a body, but one that refuses to do anything and is replaced in subtypes. */
+    public void onlyPromised() {
+        hasBody = false;
+        promised = true;
     }
 
     public void deeds(List<Deed> all) {

@@ -3,7 +3,6 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
-import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -32,13 +31,14 @@ final class BodyResolver {
         }
         List<OperationDeclared> written = facts.operations();
         for (int i = 0; i < written.size(); i++) {
-            Operation operation = type.operations().get(i);
             if (written.get(i).body() != null) {
-                body(operation, written.get(i), declared, enclosing);
+                body(declared.operations()[i], written.get(i), declared, enclosing);
             }
         }
-        for (int i = written.size(); i < type.operations().size(); i++) {
-            initialValues(type.operations().get(i), facts, declared, enclosing);
+        for (int i = written.size(); i < declared.operations().length; i++) {
+            if (declared.operations()[i] != null) {
+                initialValues(declared.operations()[i], facts, declared, enclosing);
+            }
         }
         facts.nested().forEach(nested -> bodies(nested, enclosing));
     }
@@ -48,7 +48,8 @@ final class BodyResolver {
         List<Parameter> parameters = operation.parameters();
         for (int i = 0; i < parameters.size(); i++) {
             Parameter parameter = parameters.get(i);
-            body.scope.declare(parameter.name(), Flow.of(new Origin.OfParameter(operation, i), parameter.type()),
+            String name = i < facts.parameters().size() ? facts.parameters().get(i).name() : parameter.name();
+            body.scope.declare(name, Flow.of(new Origin.OfParameter(operation, i), parameter.type()),
                     parameter.type());
         }
         new StepResolver(body, this).steps(facts.body());
@@ -56,15 +57,12 @@ final class BodyResolver {
     }
 
     private void initialValues(Operation operation, TypeDeclared facts, Declared declared, Body enclosing) {
-        if (operation.kind() != Kind.INITIALISER) {
-            return;
-        }
         var body = new Body(world, operation, declared.file(), enclosing);
         var steps = new StepResolver(body, this);
         for (int i = 0; i < facts.fields().size(); i++) {
             FieldDeclared field = facts.fields().get(i);
             if (field.initial() != null && field.modifiers().has(Mark.STATIC) == operation.isStatic()) {
-                Field target = operation.home().fields().get(i);
+                Field target = declared.fields()[i];
                 Flow value = steps.values().flow(field.initial(), target.type(), field.name());
                 body.add(new Deed.Sets(target, true, value, null, field.at()));
             }

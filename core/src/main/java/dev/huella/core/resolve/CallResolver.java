@@ -9,6 +9,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ final class CallResolver {
     private final FunctionResolver functions;
     private final Containers containers;
     private final Overloads overloads;
+    private final DynamicCalls others;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -28,28 +30,58 @@ final class CallResolver {
         this.functions = functions;
         this.containers = containers;
         this.overloads = new Overloads(body.world);
+        this.others = new DynamicCalls(body, values, functions, this);
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
+        if (!isJava()) {
+            Flow other = others.call(call, used, expected);
+            if (other != null) {
+                return other;
+            }
+        }
         Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
         if (receiver != null && ValueResolver.isType(receiver)) {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
         List<Flow> plain = plainArguments(call.arguments());
         Operation callee = receiver == null ? unqualified(call, plain) : qualified(call, receiver, plain);
+        return called(call, callee, receiver, plain, used, expected);
+    }
+
+    boolean isJava() {
+        return body.from.file().facts().language().equals("java");
+    }
+
+    /** A call whose operation is known or known to be unknown. {@code receiver} is null when none is written. */
+    Flow called(Value.Call call, Operation callee, Flow receiver, List<Flow> plain, boolean used, TypeUse expected) {
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
+        if (receiver == null && callee == null && !isJava()) {
+            on = plain.stream()
+                    .filter(flow -> flow != null && containers.isContainer(flow.type()))
+                    .findFirst()
+                    .orElse(on);
+        }
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
-        boolean overContainer = callee != null && callee.home().external() && containers.isContainer(on.type());
+        boolean overContainer = (callee == null || callee.home().external()) && containers.isContainer(on.type());
         List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings, overContainer
                 ? on.origins().stream().map(Containers::elementOf).filter(origin -> origin != Origin.UNKNOWN).toList()
-                : List.of());
+                : List.of(), overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
         noteTests(call, on, arguments);
-        body.add(new Deed.Calls(callee, call.name(), on, arguments, used, body.setting, call.at()));
-        return result(callee, receiver == null ? null : on, on, arguments, bindings);
+        List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
+        body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
+        if (!isJava() && containers.isContainer(on.type())
+                && (callee == null || body.world.index.isBare(callee.home()))) {
+            Flow byName = containers.byName(call.name(), on, functions.lastResult());
+            if (byName != null) {
+                return byName;
+            }
+        }
+        return result(callee, receiver == null ? null : on, on, ordered, bindings);
     }
 
     /** Arguments that are functions wait until it is known what is asked of them. */
-    private List<Flow> plainArguments(List<Value> arguments) {
+    List<Flow> plainArguments(List<Value> arguments) {
         List<Flow> flows = new ArrayList<>(arguments.size());
         for (Value argument : arguments) {
             flows.add(isFunction(argument) ? null : values.flow(argument));
@@ -58,14 +90,16 @@ final class CallResolver {
     }
 
     static boolean isFunction(Value value) {
-        return value instanceof Value.Function || value instanceof Value.Reference;
+        return value instanceof Value.Function || value instanceof Value.Reference
+                || value instanceof Value.Labelled labelled && isFunction(labelled.value());
     }
 
     private Operation unqualified(Value.Call call, List<Flow> plain) {
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            List<Operation> found = body.world.members.operations(type, call.name());
-            if (!found.isEmpty() && (!found.getFirst().home().qualifiedName().equals("java.lang.Object")
-                    || type.outer() == null)) {
+            List<Operation> found = values.seesMembers(type)
+                    ? body.world.members.operations(type, call.name())
+                    : List.of();
+            if (!found.isEmpty() && (!body.world.library.isRoot(found.getFirst().home()) || type.outer() == null)) {
                 return overloads.choose(found, call.arguments(), plain);
             }
         }
@@ -82,13 +116,17 @@ final class CallResolver {
         return null;
     }
 
+    Overloads overloads() {
+        return overloads;
+    }
+
     private Operation qualified(Value.Call call, Flow receiver, List<Flow> plain) {
         CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
         if (type == null) {
             return null;
         }
         Operation known = overloads.choose(body.world.members.operations(type, call.name()), call.arguments(), plain);
-        return known != null && !known.home().qualifiedName().equals("java.lang.Object")
+        return known != null && !body.world.library.isRoot(known.home())
                 || !body.world.index.isBare(type)
                         ? known
                         : body.world.index.outsideOperation(type, call.name(), plain.size());
@@ -130,15 +168,17 @@ final class CallResolver {
     }
 
     private List<Flow> functionArguments(List<Value> written, List<Flow> plain, Operation callee,
-            Map<TypeVariable, TypeUse> bindings, List<Origin> elements) {
+            Map<TypeVariable, TypeUse> bindings, List<Origin> elements, TypeUse element) {
         List<Flow> all = new ArrayList<>(plain.size());
         for (int i = 0; i < plain.size(); i++) {
             Flow flow = plain.get(i);
             if (flow == null) {
-                TypeUse declared = callee == null ? TypeUse.UNKNOWN : Overloads.parameterType(callee, i);
-                functions.expectElements(elements);
+                TypeUse declared = callee == null
+                        ? TypeUse.UNKNOWN
+                        : Labels.parameterType(callee, i, written.get(i));
+                functions.expectElements(elements, element);
                 flow = values.flow(written.get(i), declared.substitute(bindings), "");
-                functions.expectElements(List.of());
+                functions.expectElements(List.of(), TypeUse.UNKNOWN);
                 functions.bindResult(declared, bindings);
             }
             all.add(flow);
@@ -178,22 +218,28 @@ final class CallResolver {
 
     /** A new object. The type made in place for it is read here, where it can see the body around it. */
     Flow create(Value.Create create, BodyResolver bodies, TypeUse expected) {
-        TypeUse written = body.use(create.type(), Mention.Kind.CREATED, create.at());
+        TypeUse written = create.type() == null
+                ? expected
+                : body.use(create.type(), Mention.Kind.CREATED, create.at());
         List<Flow> plain = plainArguments(create.arguments());
         Operation constructor = written.type() == null
                 ? null
-                : overloads.choose(Members.constructors(written.type()), create.arguments(), plain);
+                : overloads.choose(constructors(written.type()), create.arguments(), plain);
         TypeUse use = inferred(written, constructor, plain, expected);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>(Supertypes.bindings(use));
-        List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings, List.of());
+        List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings, List.of(),
+                TypeUse.UNKNOWN);
         CodeType made = use.type();
         if (create.body() != null) {
             made = body.world.declarer.of(create.body()).type();
+            others.realise(made, create, expected);
+            use = create.type() == null && expected.type() == null ? TypeUse.of(made) : use;
             bodies.bodies(create.body(), body);
         }
         if (made == null) {
             return Flow.of(Origin.UNKNOWN, use);
         }
+        arguments = Labels.order(create.arguments(), arguments, constructor);
         body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
         List<Origin> origins = new ArrayList<>();
         origins.add(new Origin.Fresh(made));
@@ -211,6 +257,20 @@ final class CallResolver {
             }
         }
         return new Flow(origins, use);
+    }
+
+    /** Its own, or in languages that inherit them the nearest ones above. */
+    private List<Operation> constructors(CodeType type) {
+        List<Operation> own = Members.constructors(type);
+        if (own.isEmpty() && body.world.library.rule(Rule.DYNAMIC)) {
+            for (CodeType above : body.world.supertypes.above(type)) {
+                own = Members.constructors(above);
+                if (!own.isEmpty()) {
+                    break;
+                }
+            }
+        }
+        return own;
     }
 
     /** The type with its arguments where the code leaves them to be worked out: {@code new ArrayList<>(others)}. */
@@ -250,9 +310,10 @@ final class CallResolver {
                 : body.type;
         Operation callee = of == null
                 ? null
-                : overloads.choose(Members.constructors(of), construct.arguments(), plain);
+                : overloads.choose(constructors(of), construct.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>();
-        List<Flow> arguments = functionArguments(construct.arguments(), plain, callee, bindings, List.of());
+        List<Flow> arguments = functionArguments(construct.arguments(), plain, callee, bindings, List.of(),
+                TypeUse.UNKNOWN);
         body.add(new Deed.Calls(callee, construct.ofSuper() ? "super" : "this",
                 Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)), arguments, false, body.setting,
                 construct.at()));

@@ -9,12 +9,16 @@ import dev.huella.core.model.Setting.Kind;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.List;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.Set;
 
 /** Reads what a branch depends on: which values, and whether it only asks if something is there. */
 final class Conditions {
-    private static final Set<String> PRESENT = Set.of("nonNull", "isPresent");
-    private static final Set<String> ABSENT = Set.of("isNull", "isEmpty");
+    private static final Set<String> PRESENT = Set.of("nonNull", "isPresent", "isset", "present?", "has_value",
+            "IsSome");
+    private static final Set<String> ABSENT = Set.of("isNull", "isEmpty", "nil?", "is_null", "isNullOrEmpty", "blank?",
+            "empty");
+    private static final Set<String> NOT = Set.of("not", "!", "unary_expression", "not_operator");
     private final Body body;
     private final ValueResolver values;
 
@@ -39,7 +43,7 @@ final class Conditions {
         body.touched = outer;
         List<Binding> bindings = new ArrayList<>();
         collect(value, bindings);
-        return new Condition(about, kind(value), bindings);
+        return new Condition(about, kind(value, whole), bindings);
     }
 
     /** Brings the variables of a condition into sight. */
@@ -71,14 +75,35 @@ final class Conditions {
         }
     }
 
-    private static Kind kind(Value value) {
+    private Kind kind(Value value, Flow whole) {
         return switch (value) {
             case Value.Same same when isNull(same.left()) || isNull(same.right()) ->
                 same.negated() ? Kind.PRESENCE : Kind.ABSENCE;
             case Value.Call call when PRESENT.contains(call.name()) -> Kind.PRESENCE;
             case Value.Call call when ABSENT.contains(call.name()) -> Kind.ABSENCE;
+            case Value.Name _, Value.Member _ when truthy(whole, value) -> Kind.PRESENCE;
+            case Value.Computed not when NOT.contains(not.sign()) && not.parts().size() == 1 ->
+                negated(kind(not.parts().getFirst(), values.quietly(not.parts().getFirst())));
             default -> Kind.BRANCH;
         };
+    }
+
+    private static Kind negated(Kind kind) {
+        return switch (kind) {
+            case PRESENCE -> Kind.ABSENCE;
+            case ABSENCE -> Kind.PRESENCE;
+            default -> Kind.BRANCH;
+        };
+    }
+
+    /** Where anything may be tested alone, testing an object asks whether it is there. */
+    private boolean truthy(Flow flow, Value value) {
+        boolean object = body.world.library.rule(Rule.TRUTHY) && (flow.type().erased() != null
+                || flow.type().dimensions() > 0);
+        if (object) {
+            noteAbsence(value, flow, body);
+        }
+        return object;
     }
 
     static boolean isNull(Value value) {
@@ -91,6 +116,7 @@ final class Conditions {
     }
 
     static boolean asksPresence(String operation) {
-        return PRESENT.contains(operation) || operation.equals("isNull");
+        return PRESENT.contains(operation) || operation.equals("isNull") || operation.equals("nil?")
+                || operation.equals("is_null");
     }
 }

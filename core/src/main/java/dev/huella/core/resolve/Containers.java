@@ -58,6 +58,25 @@ final class Containers {
         return found;
     }
 
+    /** What an operation known by name only gives back when it is called on a container; empty when that says nothing. */
+    Flow byName(String operation, Flow receiver, TypeUse made) {
+        if (library.oneElement(operation)) {
+            return element(receiver);
+        }
+        if (library.sameElements(operation)) {
+            return new Flow(receiver.origins()
+                    .stream()
+                    .map(origin -> origin instanceof Origin.Fresh || origin instanceof Origin.Unknown
+                            ? origin
+                            : copy(origin, !library.views(operation)))
+                    .toList(),
+                    keptType(receiver.type()).isUnknown() || receiver.type().dimensions() > 0
+                            ? receiver.type()
+                            : keptType(receiver.type()).array(1));
+        }
+        return library.maps(operation) ? Flow.of(Origin.UNKNOWN, made.array(1)) : null;
+    }
+
     static Origin copy(Origin origin, boolean detached) {
         return origin instanceof Origin.CopyOf(Origin inner, boolean before)
                 ? new Origin.CopyOf(inner, before || detached)

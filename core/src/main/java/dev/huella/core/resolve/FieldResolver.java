@@ -57,7 +57,7 @@ final class FieldResolver {
 
     private Held held(Field field) {
         TypeUse type = field.type();
-        Multiplicity many = Multiplicity.ONE;
+        Multiplicity many = field.isOptional() ? Multiplicity.OPTIONAL : Multiplicity.ONE;
         CodeType container = null;
         if (type.dimensions() > 0) {
             many = Multiplicity.MANY;
@@ -75,7 +75,7 @@ final class FieldResolver {
             type = kept.element();
         }
         boolean open = type.erased() == null && !isPrimitive(type)
-                || type.erased() != null && type.erased().qualifiedName().equals("java.lang.Object");
+                || type.erased() != null && library.isRoot(type.erased());
         if (open && many == Multiplicity.MANY && putIn.containsKey(field)) {
             type = putIn.get(field);
         }

@@ -3,6 +3,7 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -11,21 +12,24 @@ import java.util.Map;
 /** What one file's imports make visible. Used by one thread at a time. */
 final class FileScope {
     private static final CodeType NONE = CodeType.named("");
+    private static final int DEEPEST = 8;
     private final FileFacts facts;
     private final TypeIndex index;
-    private final Map<String, String> single = new HashMap<>();
+    private final Map<String, ImportSeen> single = new HashMap<>();
     private final Map<String, CodeType> found = new HashMap<>();
+    private final Map<String, CodeType> own = new HashMap<>();
     private final List<ImportSeen> members = new ArrayList<>();
+    private CodeType module;
 
     FileScope(FileFacts facts, TypeIndex index) {
         this.facts = facts;
         this.index = index;
         for (ImportSeen seen : facts.imports()) {
-            if (seen.members()) {
+            if (seen.members() && seen.module() == null) {
                 members.add(seen);
             }
             if (!seen.all()) {
-                single.put(seen.name().substring(seen.name().lastIndexOf('.') + 1), seen.name());
+                single.put(seen.local(), seen);
             }
         }
     }
@@ -34,24 +38,48 @@ final class FileScope {
         return facts;
     }
 
+    LibraryKnowledge library() {
+        return index.library();
+    }
+
+    /** A type that the file declares at its top. */
+    void declares(String name, CodeType type) {
+        own.putIfAbsent(name, type);
+    }
+
+    /** The type that holds what the file declares outside types. */
+    void module(CodeType type) {
+        module = type;
+    }
+
+    /** Null when everything in the file stands in types. */
+    CodeType module() {
+        return module;
+    }
+
     /** Imports of members rather than types. */
     List<ImportSeen> memberImports() {
         return members;
     }
 
     /** The type a simple name means at the top of the file; null when none is known. */
-    CodeType type(String simple) {
-        CodeType known = found.computeIfAbsent(simple, this::search);
+    CodeType type(String simple, String namespace) {
+        String key = namespace + "/" + simple;
+        CodeType known = found.get(key);
+        if (known == null) {
+            known = index.library().rule(Rule.MODULES) ? inModules(simple) : inNamespaces(simple, namespace);
+            found.put(key, known == null ? NONE : known);
+        }
         return known == NONE ? null : known;
     }
 
-    private CodeType search(String simple) {
-        String imported = single.get(simple);
+    private CodeType inNamespaces(String simple, String namespace) {
+        ImportSeen imported = single.get(simple);
         if (imported != null) {
-            CodeType type = index.qualified(imported);
-            return type != null ? type : index.outside(imported);
+            CodeType type = index.qualified(imported.name());
+            return type != null ? type : index.outside(imported.name());
         }
-        CodeType near = index.source(facts.namespace().isEmpty() ? simple : facts.namespace() + "." + simple);
+        CodeType near = around(simple, namespace);
         if (near != null) {
             return near;
         }
@@ -61,7 +89,155 @@ final class FileScope {
                 return type;
             }
         }
-        CodeType basic = index.qualified("java.lang." + simple);
-        return basic == null ? NONE : basic;
+        for (String implicit : index.library().implicit()) {
+            CodeType type = index.qualified(implicit + "." + simple);
+            if (type != null) {
+                return type;
+            }
+        }
+        return index.library().rule(Rule.ANY_NAMESPACE) ? index.anywhere(simple) : null;
+    }
+
+    private CodeType around(String simple, String namespace) {
+        CodeType type = index.source(namespace.isEmpty() ? simple : namespace + "." + simple);
+        if (type != null || facts.language().equals("java")) {
+            return type;
+        }
+        for (int dot = namespace.lastIndexOf('.'); dot > 0; dot = namespace.lastIndexOf('.', dot - 1)) {
+            type = index.source(namespace.substring(0, dot) + "." + simple);
+            if (type != null) {
+                return type;
+            }
+        }
+        return namespace.isEmpty() ? null : index.source(simple);
+    }
+
+    private CodeType inModules(String simple) {
+        CodeType declared = own.get(simple);
+        if (declared != null) {
+            return declared;
+        }
+        ImportSeen imported = single.get(simple);
+        if (imported != null) {
+            CodeType type = imported(imported, 0);
+            return type != null ? type : index.outside(outsideName(imported));
+        }
+        for (ImportSeen seen : facts.imports()) {
+            if (seen.all() && seen.name().isEmpty() && seen.alias() == null) {
+                FileScope from = index.module(seen.module(), facts.path());
+                CodeType type = from == null ? null : from.exported(simple, 1);
+                if (type != null) {
+                    return type;
+                }
+            }
+        }
+        return null;
+    }
+
+    private static String outsideName(ImportSeen seen) {
+        String module = seen.module().replaceAll("^[./]+", "").replace('/', '.').replaceAll("\\.(js|ts|mjs)$", "");
+        String name = seen.name().isEmpty() || seen.name().equals("default") ? seen.local() : seen.name();
+        return module.isEmpty() ? name : seen.name().isEmpty() ? module : module + "." + name;
+    }
+
+    private CodeType imported(ImportSeen seen, int depth) {
+        FileScope from = index.module(seen.module(), facts.path());
+        if (from == null) {
+            String below = seen.name().isEmpty()
+                    ? null
+                    : seen.module() + (seen.module().endsWith(".") ? "" : ".")
+                            + seen.name();
+            FileScope inner = below == null ? null : index.module(below, facts.path());
+            return inner == null ? null : inner.module;
+        }
+        if (seen.name().isEmpty()) {
+            return from.module;
+        }
+        CodeType type = from.exported(seen.name(), depth + 1);
+        if (type == null && seen.module().endsWith(".")) {
+            FileScope inner = index.module(seen.module() + seen.name(), facts.path());
+            return inner == null ? null : inner.module;
+        }
+        return type;
+    }
+
+    /** {@code module.Type} where the module was imported as a whole; null when it was not, or holds no such type. */
+    CodeType throughModule(String dotted) {
+        if (!index.library().rule(Rule.MODULES)) {
+            return null;
+        }
+        for (int dot = dotted.lastIndexOf('.'); dot > 0; dot = dotted.lastIndexOf('.', dot - 1)) {
+            ImportSeen seen = single.get(dotted.substring(0, dot));
+            if (seen != null && seen.module() != null && (seen.name().isEmpty() || seen.members())) {
+                String module = seen.name().isEmpty()
+                        ? seen.module()
+                        : seen.module() + (seen.module().endsWith(".") ? "" : ".") + seen.name();
+                FileScope from = index.module(module, facts.path());
+                return from == null ? null : from.exported(dotted.substring(dot + 1), 1);
+            }
+        }
+        return null;
+    }
+
+    /** What the file gives to others under a name; {@code default} is the first type when it is not named. */
+    CodeType exported(String name, int depth) {
+        CodeType declared = own.get(name);
+        if (declared != null) {
+            return declared;
+        }
+        ImportSeen again = depth > DEEPEST ? null : single.get(name);
+        if (again != null) {
+            return imported(again, depth);
+        }
+        for (ImportSeen seen : facts.imports()) {
+            if (depth <= DEEPEST && seen.all() && seen.name().isEmpty() && seen.alias() == null) {
+                FileScope from = index.module(seen.module(), facts.path());
+                CodeType type = from == null ? null : from.exported(name, depth + 1);
+                if (type != null) {
+                    return type;
+                }
+            }
+        }
+        return name.equals("default") && own.size() == 1 ? own.values().iterator().next() : null;
+    }
+
+    /** The module that holds a function or variable of that local name, with its name there; null when none does. */
+    ModuleMember member(String local) {
+        if (module != null && holds(module, local)) {
+            return new ModuleMember(module, local);
+        }
+        ImportSeen seen = single.get(local);
+        if (seen != null && seen.module() != null && !seen.name().isEmpty()) {
+            return exportedMember(seen, 0);
+        }
+        for (ImportSeen all : facts.imports()) {
+            if (all.all() && all.module() != null) {
+                FileScope from = index.module(all.module(), facts.path());
+                if (from != null && from.module != null && holds(from.module, local)) {
+                    return new ModuleMember(from.module, local);
+                }
+            }
+        }
+        return null;
+    }
+
+    /** A function or variable outside types. */
+    record ModuleMember(CodeType module, String name) {}
+
+    private ModuleMember exportedMember(ImportSeen seen, int depth) {
+        FileScope from = index.module(seen.module(), facts.path());
+        if (from == null || depth > DEEPEST) {
+            return null;
+        }
+        if (from.module != null && holds(from.module, seen.name())) {
+            return new ModuleMember(from.module, seen.name());
+        }
+        ImportSeen again = from.single.get(seen.name());
+        return again == null || again.module() == null ? null : from.exportedMember(again, depth + 1);
+    }
+
+    private static boolean holds(CodeType module, String name) {
+        return module.fields().stream().anyMatch(field -> field.name().equals(name))
+                || module.operations().stream().anyMatch(operation -> operation.name().equals(name));
     }
 }

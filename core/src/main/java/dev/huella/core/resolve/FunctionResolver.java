@@ -26,6 +26,7 @@ final class FunctionResolver {
     private final ValueResolver values;
     private TypeUse lastResult = TypeUse.UNKNOWN;
     private List<Origin> elements = List.of();
+    private TypeUse elementType = TypeUse.UNKNOWN;
 
     FunctionResolver(Body body, StepResolver steps, ValueResolver values) {
         this.body = body;
@@ -34,8 +35,9 @@ final class FunctionResolver {
     }
 
     /** What the parameters of the next function will be given: elements of a container, or nothing known. */
-    void expectElements(List<Origin> origins) {
+    void expectElements(List<Origin> origins, TypeUse type) {
         elements = origins;
+        elementType = type;
     }
 
     /** After a function was read as an argument: what it gives back binds the variable in the declared result. */
@@ -54,7 +56,9 @@ final class FunctionResolver {
         TypeUse seen = single == null ? null : body.world.supertypes.as(expected, single.home());
         Map<TypeVariable, TypeUse> bindings = seen == null ? Map.of() : Supertypes.bindings(seen);
         List<Origin> given = elements;
+        TypeUse givenType = elementType;
         elements = List.of();
+        elementType = TypeUse.UNKNOWN;
         int first = body.deeds.size();
         TypeUse outerResult = body.functionResult;
         body.functionResult = single == null ? TypeUse.UNKNOWN : single.returns().substitute(bindings);
@@ -63,7 +67,7 @@ final class FunctionResolver {
         Operation own = type == null ? null : operation(type, single, bindings, function, function.at());
         body.within(inside, () -> {
             for (int i = 0; i < function.parameters().size(); i++) {
-                declareParameter(function, i, single, bindings, own, given);
+                declareParameter(function, i, single, bindings, own, given, givenType);
             }
             steps.steps(function.body());
         });
@@ -71,11 +75,57 @@ final class FunctionResolver {
         List<Deed> deeds = new ArrayList<>(body.deeds.subList(first, body.deeds.size()));
         lastResult = result(deeds, inside);
         if (own == null) {
-            return Flow.of(Origin.UNKNOWN, expected);
+            return body.world.inferring ? unasked(function, holder) : Flow.of(Origin.UNKNOWN, expected);
         }
         own.deeds(deeds);
         own.depth(depth(inside));
         return Flow.of(new Origin.OfFunction(type), expected);
+    }
+
+    /** A function that nothing asks for yet: where it goes shows what it has to be. */
+    private Flow unasked(Value.Function function, String holder) {
+        var type = new CodeType(holder, holder, TypeKind.FUNCTION, Modifiers.NONE, function.at(), body.type, true);
+        List<Parameter> parameters = function.parameters()
+                .stream()
+                .map(parameter -> new Parameter(parameter.name(), TypeUse.UNKNOWN))
+                .toList();
+        type.add(Shapes.promised(type, Value.APPLY, parameters, lastResult));
+        return Flow.of(new Origin.OfFunction(type), TypeUse.UNKNOWN);
+    }
+
+    /** An operation meant as a value, not called. */
+    Flow meant(Operation operation, Flow of, TypeUse expected, SourceSpan at) {
+        CodeType asked = expected.dimensions() > 0 ? null : expected.type();
+        Operation single = asked == null ? null : body.world.members.single(asked);
+        lastResult = operation.returns();
+        if (single == null) {
+            if (!body.world.inferring) {
+                return Flow.of(Origin.UNKNOWN, expected);
+            }
+            var light = new CodeType(operation.name(), operation.name(), TypeKind.FUNCTION, Modifiers.NONE, at,
+                    body.type, true);
+            light.add(Shapes.promised(light, Value.APPLY, operation.parameters(), operation.returns()));
+            return Flow.of(new Origin.OfFunction(light), TypeUse.UNKNOWN);
+        }
+        CodeType type = realisation(asked, expected, operation.name(), at);
+        Operation own = operation(type, single, Map.of(), null, at);
+        var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
+        List<Flow> handed = new ArrayList<>();
+        for (int i = 0; i < own.parameters().size(); i++) {
+            handed.add(Flow.of(new Origin.OfParameter(own, i), own.parameters().get(i).type()));
+        }
+        List<Deed> deeds = List.of(new Deed.Calls(operation, operation.name(), of, handed, true, inside, at),
+                new Deed.Returns(Flow.of(new Origin.Result(operation, of.origins().getFirst()), operation.returns()),
+                        inside, at));
+        own.deeds(deeds);
+        body.deeds.addAll(deeds);
+        own.depth(depth(body.setting) + 1);
+        return Flow.of(new Origin.OfFunction(type), expected);
+    }
+
+    /** What the last function that was read gives back. */
+    TypeUse lastResult() {
+        return lastResult;
     }
 
     private static int depth(Setting setting) {
@@ -87,13 +137,13 @@ final class FunctionResolver {
     }
 
     private void declareParameter(Value.Function function, int index, Operation single,
-            Map<TypeVariable, TypeUse> bindings, Operation own, List<Origin> given) {
+            Map<TypeVariable, TypeUse> bindings, Operation own, List<Origin> given, TypeUse givenType) {
         var parameter = function.parameters().get(index);
         TypeUse type = parameter.type() != null
                 ? body.use(parameter.type(), dev.huella.core.model.Mention.Kind.LOCAL, function.at())
                 : single != null && index < single.parameters().size()
                         ? single.parameters().get(index).type().substitute(bindings)
-                        : TypeUse.UNKNOWN;
+                        : givenType;
         Origin origin = own == null ? new Origin.OfFunctionParameter(index) : new Origin.OfParameter(own, index);
         boolean primitive = type.type() == null && type.variable() == null && !type.isUnknown();
         body.scope.declare(parameter.name(),
@@ -121,7 +171,8 @@ final class FunctionResolver {
     }
 
     private CodeType realisation(CodeType asked, TypeUse expected, String holder, SourceSpan at) {
-        String name = holder.isEmpty() ? asked.name() + (body.world.functions.in(body.type).size() + 1) : holder;
+        String slot = asked.name();
+        String name = holder.isEmpty() ? slot + (body.world.functions.in(body.type).size() + 1) : holder;
         String qualified = holder.isEmpty() || body.operation.kind() == OperationDeclared.Kind.INITIALISER
                 ? body.type.qualifiedName() + "." + name
                 : body.type.qualifiedName() + "." + body.operation.name() + "." + name;

@@ -14,6 +14,11 @@ final class FunctionTypes {
         made.computeIfAbsent(function.outer(), key -> new ArrayList<>()).add(function);
     }
 
+    /** Before the bodies are resolved again. */
+    void clear() {
+        made.clear();
+    }
+
     /** In the order of the text: one thread reads the bodies of one type. */
     List<CodeType> in(CodeType type) {
         return made.getOrDefault(type, List.of());

@@ -3,6 +3,7 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.model.CodeType;
@@ -36,8 +37,10 @@ final class HeadResolver {
 
     /** Supertypes, outer types before inner ones, so that inherited nested types can be found. */
     void supertypes() {
-        declarer.all().forEach(declared -> waiting.put(declared.type(), declared));
+        declarer.all().stream().filter(Declared::first).forEach(declared -> waiting.put(declared.type(), declared));
         declarer.all()
+                .stream()
+                .filter(Declared::first)
                 .forEach(declared -> declared.type()
                         .variables(declared.facts()
                                 .typeParameters()
@@ -49,14 +52,19 @@ final class HeadResolver {
 
     private void supertypes(Declared declared) {
         CodeType type = declared.type();
-        if (!begun.add(type)) {
+        if (declared.first() && !begun.add(type)) {
             return;
         }
         Declared outer = type.outer() == null ? null : waiting.get(type.outer());
         if (outer != null) {
             supertypes(outer);
         }
-        var from = new From(declared.file(), type.outer(), variables(type.variables()));
+        String namespace = declared.facts().namespace();
+        var variables = variables(type.variables());
+        var from = namespace == null
+                ? new From(declared.file(), type.outer(), variables,
+                        type.outer() == null ? type.namespace() : type.outer().namespace())
+                : new From(declared.file(), type.outer(), variables, namespace);
         List<TypeUse> found = new ArrayList<>();
         List<TypeText> written = new ArrayList<>(declared.facts().extended());
         written.addAll(declared.facts().realised());
@@ -70,6 +78,11 @@ final class HeadResolver {
                 }
                 mention(type, use, Mention.Kind.SUPERTYPE, head(declared));
             }
+        }
+        if (!declared.first()) {
+            List<TypeUse> all = new ArrayList<>(type.supertypes());
+            found.stream().filter(use -> all.stream().noneMatch(one -> one.type() == use.type())).forEach(all::add);
+            found = all;
         }
         type.supertypes(found);
     }
@@ -85,21 +98,78 @@ final class HeadResolver {
         return byName;
     }
 
-    /** Fields and signatures of one type. */
+    /** Fields and signatures of one declaration. */
     void members(Declared declared) {
         CodeType type = declared.type();
-        var from = new From(declared.file(), type, Map.of());
-        bound(declared.facts().typeParameters(), type.variables(), from);
-        for (FieldDeclared facts : declared.facts().fields()) {
-            TypeUse use = names.use(facts.type(), from);
-            type.add(new Field(type, facts.name(), use, facts.modifiers(), facts.kind(), facts.at()));
+        var from = from(declared);
+        if (declared.first()) {
+            bound(declared.facts().typeParameters(), type.variables(), from);
+        }
+        List<FieldDeclared> fields = declared.facts().fields();
+        for (int i = 0; i < fields.size(); i++) {
+            FieldDeclared facts = fields.get(i);
+            TypeUse use = names.use(facts.type(), from.at(facts.name(), facts.at()));
+            var field = new Field(type, facts.name(), use, facts.modifiers(), facts.kind(), facts.at());
+            field.optional(facts.type() != null && facts.type().isOptional());
+            declared.fields()[i] = field;
+            type.add(field);
             mention(type, use, Mention.Kind.FIELD, facts.at());
         }
-        for (OperationDeclared facts : declared.facts().operations()) {
-            type.add(operation(facts, type, from));
+        List<OperationDeclared> operations = declared.facts().operations();
+        for (int i = 0; i < operations.size(); i++) {
+            Operation declaredBefore = declaredBefore(operations.get(i), declared);
+            if (declaredBefore != null) {
+                declaredBefore.completed();
+                declared.operations()[i] = declaredBefore;
+            } else {
+                declared.operations()[i] = operation(operations.get(i), type, from);
+                type.add(declared.operations()[i]);
+            }
         }
         initialiser(declared, false);
         initialiser(declared, true);
+    }
+
+    private static From from(Declared declared) {
+        String namespace = declared.facts().namespace();
+        return namespace == null || declared.type().outer() != null
+                ? new From(declared.file(), declared.type(), Map.of())
+                : new From(declared.file(), declared.type(), Map.of(), namespace);
+    }
+
+    /** The operation without a body that this one is the body of; null when it stands for itself. */
+    private static Operation declaredBefore(OperationDeclared facts, Declared declared) {
+        if (facts.body() == null || declared.facts().standing() != TypeDeclared.Standing.EXTENSION) {
+            return null;
+        }
+        List<Operation> same = declared.type()
+                .operations()
+                .stream()
+                .filter(operation -> !operation.hasBody() && operation.kind() == facts.kind()
+                        && operation.name().equals(facts.name())
+                        && operation.parameters().size() == facts.parameters().size())
+                .toList();
+        return same.stream()
+                .filter(operation -> sameTypes(operation, facts))
+                .findFirst()
+                .orElse(same.isEmpty() ? null : same.getFirst());
+    }
+
+    private static boolean sameTypes(Operation operation, OperationDeclared facts) {
+        for (int i = 0; i < facts.parameters().size(); i++) {
+            TypeText written = facts.parameters().get(i).type();
+            String text = written == null ? "" : written.present().toString().replaceFirst("(\\[\\])+$", "");
+            if (!lastName(text).equals(lastName(operation.parameters().get(i).type().text()))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String lastName(String text) {
+        int angle = text.indexOf('<');
+        String head = angle < 0 ? text : text.substring(0, angle);
+        return head.substring(head.lastIndexOf('.') + 1) + (angle < 0 ? "" : text.substring(angle));
     }
 
     private Operation operation(OperationDeclared facts, CodeType type, From outside) {
@@ -114,8 +184,8 @@ final class HeadResolver {
         List<Parameter> parameters = new ArrayList<>();
         SourceSpan at = firstLine(facts.at());
         for (var parameter : facts.parameters()) {
-            TypeUse use = names.use(parameter.type(), from);
-            parameters.add(new Parameter(parameter.name(), use));
+            TypeUse use = names.use(parameter.type(), from.at(parameter.name(), at));
+            parameters.add(new Parameter(parameter.name(), use, parameter.optional()));
             mention(type, use, Mention.Kind.PARAMETER, at);
         }
         TypeUse returns = names.use(facts.returns(), from);
@@ -148,11 +218,13 @@ final class HeadResolver {
                 .filter(field -> field.initial() != null)
                 .filter(field -> isStatic == field.modifiers().has(dev.huella.core.facts.Modifiers.Mark.STATIC))
                 .findFirst()
-                .ifPresent(first -> declared.type()
-                        .add(new Operation(declared.type(),
-                                isStatic ? "<static fields>" : "<fields>", Kind.INITIALISER,
-                                TypeDeclarer.hidden(isStatic), true,
-                                first.at())));
+                .ifPresent(first -> {
+                    var operation = new Operation(declared.type(), isStatic ? "<static fields>" : "<fields>",
+                            Kind.INITIALISER, TypeDeclarer.hidden(isStatic), true, first.at());
+                    int position = declared.facts().operations().size() + (isStatic ? 1 : 0);
+                    declared.operations()[position] = operation;
+                    declared.type().add(operation);
+                });
     }
 
     /** Notes every type named in a use, arguments included. */

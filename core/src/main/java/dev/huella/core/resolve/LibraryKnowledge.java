@@ -8,38 +8,177 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 
-/** What is known of a language's library beyond its signatures, from a small data file. Read once. */
+/**
+ * What is known of a language's library and rules of names beyond the code itself, from small data files. Languages
+ * whose code refers to each other's types by the same names are one family and share what is known. Read once.
+ */
 public final class LibraryKnowledge {
-    private static final LibraryKnowledge JAVA = new LibraryKnowledge("java-library.json");
+    private static final Map<String, LibraryKnowledge> KNOWN = new ConcurrentHashMap<>();
     private final Map<String, Container> containers = new HashMap<>();
     private final Map<String, Set<String>> words = new HashMap<>();
+    private final boolean fullNames;
+    private String root = "";
+    private String enumRoot = "";
+    private Pattern interfacePattern;
 
-    private LibraryKnowledge(String resource) {
+    private LibraryKnowledge(List<String> languages) {
+        fullNames = languages.contains("java");
+        languages.forEach(this::add);
+    }
+
+    private void add(String language) {
+        String resource = "library/" + language + ".json";
         try (var in = LibraryKnowledge.class.getResourceAsStream(resource)) {
-            JsonNode root = new ObjectMapper().readTree(in);
-            root.path("containers")
+            JsonNode data = new ObjectMapper().readTree(in);
+            data.path("containers")
                     .properties()
                     .forEach(entry -> containers.put(entry.getKey(),
                             new Container(entry.getValue().path("element").asInt(),
                                     entry.getValue().path("optional").asBoolean(),
                                     entry.getValue().path("single").asBoolean())));
-            root.properties().forEach(entry -> {
-                Set<String> list = new HashSet<>();
+            data.properties().forEach(entry -> {
+                Set<String> list = words.computeIfAbsent(entry.getKey(), key -> new HashSet<>());
                 if (entry.getValue().isArray()) {
                     entry.getValue().forEach(word -> list.add(word.asText()));
                 }
-                words.put(entry.getKey(), list);
             });
+            root = root.isEmpty() ? data.path("root").asText("") : root;
+            enumRoot = enumRoot.isEmpty() ? data.path("enumRoot").asText("") : enumRoot;
+            if (data.has("interfacePattern")) {
+                interfacePattern = Pattern.compile(data.path("interfacePattern").asText());
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(resource + " could not be read", e);
         }
     }
 
-    public static LibraryKnowledge java() {
-        return JAVA;
+    /** The group of languages whose types are one world of names. */
+    public static String family(String language) {
+        return switch (language) {
+            case "java", "kotlin" -> "jvm";
+            case "javascript", "typescript" -> "script";
+            default -> language;
+        };
+    }
+
+    /** What is known for a language. */
+    public static LibraryKnowledge of(String language) {
+        String family = family(language.isEmpty() ? "java" : language);
+        return KNOWN.computeIfAbsent(family, key -> new LibraryKnowledge(key.equals("jvm")
+                ? List.of("java", "kotlin")
+                : List.of(key)));
+    }
+
+    /** What is known for the language a type is written in. */
+    public static LibraryKnowledge of(CodeType type) {
+        return of(type.language());
+    }
+
+    private boolean lists(String list, String word) {
+        Set<String> all = words.get(list);
+        return all != null && all.contains(word);
+    }
+
+    /** True when a rule of names or calls holds in the language. */
+    boolean rule(Rule rule) {
+        return lists("traits", rule.word);
+    }
+
+    /** Rules in which languages differ. */
+    enum Rule {
+        /** A bare name may be a member of the receiver. */
+        IMPLICIT_SELF("implicitSelf"),
+        /** Names come from files that are named by imports, not from namespaces. */
+        MODULES("modules"),
+        /** Types of variables are not written, so they are worked out from use. */
+        DYNAMIC("dynamic"),
+        /** Testing a value alone asks whether it is there. */
+        TRUTHY("truthy"),
+        /** Calling a type makes an object. */
+        CALL_MAKES("callMakes"),
+        /** Functions outside types are seen without an import. */
+        GLOBAL_FUNCTIONS("globalFunctions"),
+        /** All code is one namespace. */
+        ONE_NAMESPACE("oneNamespace"),
+        /** What an outer namespace declares is seen in the inner one. */
+        ANY_NAMESPACE("anyNamespace"),
+        /** Operations are declared in one file and defined in another. */
+        SHARED_DECLARATIONS("sharedDeclarations");
+
+        private final String word;
+
+        Rule(String word) {
+            this.word = word;
+        }
+    }
+
+    /** Namespaces whose types are seen everywhere. */
+    Set<String> implicit() {
+        return words.getOrDefault("implicit", Set.of());
+    }
+
+    boolean primitive(String name) {
+        return lists("primitives", name);
+    }
+
+    /** The type above all, by qualified name; empty when the language has none to speak of. */
+    String root() {
+        return root;
+    }
+
+    String enumRoot() {
+        return enumRoot;
+    }
+
+    /** True when the language's library has an interface or protocol of that simple name. */
+    boolean promised(String simple) {
+        return lists("interfaces", simple) || interfacePattern != null && interfacePattern.matcher(simple).matches();
+    }
+
+    /** True when calling an operation of that name on a type makes an object of it. */
+    boolean makes(String operation) {
+        return lists("makes", operation);
+    }
+
+    /** True for functions that make a container from what they are given. */
+    boolean makesContainer(String function) {
+        return lists("makers", function);
+    }
+
+    /** True when an operation of that name calls the function it is called on. */
+    boolean invokes(String operation) {
+        return operation.equals(dev.huella.core.facts.Value.APPLY) || lists("invokes", operation);
+    }
+
+    /** Names of operations that make an object callable like a function. */
+    Set<String> invoking() {
+        return words.getOrDefault("invokes", Set.of());
+    }
+
+    /** True when an operation of that name takes one element from a container. */
+    boolean oneElement(String operation) {
+        return lists("elements", operation);
+    }
+
+    /** True when an operation of that name gives a container of the same elements. */
+    boolean sameElements(String operation) {
+        return lists("same", operation);
+    }
+
+    /** True when an operation of that name gives a container of what a function makes of each element. */
+    boolean maps(String operation) {
+        return lists("maps", operation);
+    }
+
+    /** True for the type above all types. */
+    public boolean isRoot(CodeType type) {
+        return !root.isEmpty() && type.qualifiedName().equals(root);
     }
 
     /**
@@ -61,6 +200,9 @@ public final class LibraryKnowledge {
 
     private Kept container(TypeUse use, int depth) {
         Container kind = containers.get(use.type().qualifiedName());
+        if (kind == null && use.type().external() && (!fullNames || !use.type().qualifiedName().startsWith("java"))) {
+            kind = containers.get(use.type().name());
+        }
         if (kind != null) {
             TypeUse element = kind.element < use.arguments().size()
                     ? use.arguments().get(kind.element)
@@ -83,31 +225,31 @@ public final class LibraryKnowledge {
 
     /** True when the operation's name says it adds to a container. */
     public boolean adds(String operation) {
-        return words.get("adds").contains(operation);
+        return lists("adds", operation);
     }
 
     public boolean removes(String operation) {
-        return words.get("removes").contains(operation);
+        return lists("removes", operation);
     }
 
     /** True when it takes elements out without being told which. */
     public boolean drains(String operation) {
-        return words.get("drains").contains(operation);
+        return lists("drains", operation);
     }
 
     /** True when it may change while it is gone through. */
     public boolean copying(CodeType container) {
-        return words.get("copying").contains(container.qualifiedName());
+        return named("copying", container);
     }
 
     /** True for the language's own protocol of stepping through something. */
     public boolean iterator(CodeType type) {
-        return words.get("iterators").contains(type.qualifiedName());
+        return named("iterators", type);
     }
 
     /** True for operations that give a look at a container rather than a copy of it. */
     public boolean views(String operation) {
-        return words.get("views").contains(operation) || operation.startsWith("unmodifiable")
+        return lists("views", operation) || operation.startsWith("unmodifiable")
                 || operation.startsWith("synchronized");
     }
 
@@ -120,17 +262,21 @@ public final class LibraryKnowledge {
 
     /** True for values, containers and other types that every program uses and none adapts. */
     public boolean plain(CodeType type) {
-        return type.external() && words.get("plain").contains(type.namespace());
+        return type.external() && (lists("plain", type.namespace()) || !type.qualifiedName().startsWith("java")
+                && (lists("plainTypes", type.name()) || primitive(type.name()) || containers.containsKey(type.name())));
     }
 
     /** True for the error that says an operation is not supported. */
     public boolean unsupported(CodeType error) {
-        String name = error.qualifiedName();
-        return words.get("unsupported").contains(name) || name.endsWith("NotImplementedException");
+        return named("unsupported", error) || error.name().endsWith("NotImplementedException");
     }
 
     /** True for supertypes that say nothing about what a type is for. */
     public boolean root(CodeType type) {
-        return words.get("roots").contains(type.qualifiedName());
+        return named("roots", type);
+    }
+
+    private boolean named(String list, CodeType type) {
+        return lists(list, type.qualifiedName()) || lists(list, type.name());
     }
 }

@@ -37,11 +37,11 @@ final class Members {
         if (!found.isEmpty()) {
             return found;
         }
-        if (type.kind() == TypeKind.ENUM) {
-            CodeType base = index.qualified("java.lang.Enum");
+        if (type.kind() == TypeKind.ENUM && !index.library().enumRoot().isEmpty()) {
+            CodeType base = index.qualified(index.library().enumRoot());
             found = base == null ? List.of() : own(base).getOrDefault(name, List.of());
         }
-        CodeType root = index.qualified("java.lang.Object");
+        CodeType root = index.library().root().isEmpty() ? null : index.qualified(index.library().root());
         return found.isEmpty() && root != null ? own(root).getOrDefault(name, List.of()) : found;
     }
 
@@ -90,8 +90,11 @@ final class Members {
 
     /** The one operation an interface asks for, so that a function can stand for it; null when it asks for more. */
     Operation single(CodeType type) {
-        if (type.kind() != TypeKind.INTERFACE) {
+        if (type.kind() != TypeKind.INTERFACE && type.kind() != TypeKind.FUNCTION) {
             return null;
+        }
+        if (type.kind() == TypeKind.FUNCTION) {
+            return type.operations().isEmpty() ? null : type.operations().getFirst();
         }
         return single.computeIfAbsent(type, key -> new Operation[]{findSingle(key)})[0];
     }

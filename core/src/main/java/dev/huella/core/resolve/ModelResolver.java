@@ -1,6 +1,8 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.FileFacts;
+import dev.huella.core.facts.TypeDeclared.Standing;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Element;
@@ -14,6 +16,7 @@ import dev.huella.core.resolve.TypeDeclarer.Declared;
 import dev.huella.core.source.Work;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,45 +26,113 @@ import java.util.concurrent.atomic.AtomicLong;
 
 /** From the facts of all files to one resolved model. Files must come in path order; the result is the same each time. */
 public final class ModelResolver {
-    private final Resolution world = new Resolution();
+    private final Resolution world;
     private final List<FileFacts> files;
     private final Work work;
 
     private ModelResolver(List<FileFacts> files, Work work) {
+        this.world = new Resolution(files.getFirst().language());
         this.files = files;
         this.work = work;
     }
 
+    /** Languages that do not share their types are resolved apart and stand side by side in the model. */
     public static Model resolve(List<FileFacts> files, Work work) {
-        return new ModelResolver(files, work).run();
-    }
-
-    private Model run() {
-        files.forEach(world.declarer::declare);
-        var heads = new HeadResolver(world.names, world.declarer);
-        heads.supertypes();
-        world.supertypes.settle();
-        List<List<Declared>> byFile = byFile();
-        byFile.parallelStream().forEach(group -> group.forEach(heads::members));
-        bodies(byFile);
-        world.index.settleOutside();
-        List<CodeType> types = allTypes();
-        OverrideResolver.resolve(types, world.supertypes);
-        FieldResolver.resolve(types, world.library);
-        List<Relation> relations = new RelationResolver(world.library).relations(types);
+        Map<String, List<FileFacts>> families = new LinkedHashMap<>();
+        files.forEach(file -> families
+                .computeIfAbsent(LibraryKnowledge.family(file.language()), key -> new ArrayList<>())
+                .add(file));
+        List<CodeType> types = new ArrayList<>();
+        List<CodeType> outside = new ArrayList<>();
+        List<Element> touched = new ArrayList<>();
+        List<Relation> relations = new ArrayList<>();
+        for (List<FileFacts> family : families.values()) {
+            List<CodeType> own = new ModelResolver(family, work).run(relations);
+            types.addAll(own);
+            outside.addAll(outside(own));
+            touched.addAll(touched(own));
+        }
         List<FileRead> read = files.stream()
                 .map(file -> new FileRead(file.path(), file.language(), file.lines(), file.problems()))
                 .toList();
-        return new Model(read, types, outside(types), touched(types), relations);
+        return new Model(read, types, outside, touched, relations);
     }
 
-    private List<List<Declared>> byFile() {
+    private List<CodeType> run(List<Relation> relations) {
+        files.forEach(world.declarer::declare);
+        world.declarer.extend(world.names);
+        var heads = new HeadResolver(world.names, world.declarer);
+        heads.supertypes();
+        world.supertypes.settle();
+        List<List<Declared>> groups = groups();
+        groups.parallelStream().forEach(group -> group.forEach(heads::members));
+        List<CodeType> declared = world.declarer.all().stream().filter(Declared::first).map(Declared::type).toList();
+        declared.forEach(CodeType::headsRead);
+        world.index.settleModules(declared);
+        OverrideResolver.resolve(declared, world.supertypes);
+        inferring(groups, declared);
+        bodies(groups);
+        world.index.settleOutside();
+        List<CodeType> types = allTypes();
+        OverrideResolver.resolve(types.subList(0, types.size())
+                .stream()
+                .filter(type -> type.kind() == TypeKind.FUNCTION || !type.shape() && overShape(type))
+                .toList(), world.supertypes);
+        RefusalResolver.resolve(types, world.library);
+        FieldResolver.resolve(types, world.library);
+        relations.addAll(new RelationResolver(world.library).relations(types));
+        return types;
+    }
+
+    private static boolean overShape(CodeType type) {
+        return type.supertypes().stream().anyMatch(use -> use.type() != null && use.type().shape());
+    }
+
+    /** Bodies are read again with what the first readings showed of places without a type. */
+    private void inferring(List<List<Declared>> groups, List<CodeType> declared) {
+        boolean dynamic = world.library.rule(LibraryKnowledge.Rule.DYNAMIC);
+        if (!dynamic && world.slots.isEmpty()) {
+            return;
+        }
+        int rounds = dynamic ? 3 : 1;
+        for (int round = 1; round <= rounds; round++) {
+            world.inferring = true;
+            bodies(groups);
+            List<CodeType> all = new ArrayList<>(declared);
+            declared.forEach(type -> all.addAll(world.functions.in(type)));
+            new SlotInference(world, all, round == rounds).infer();
+            declared.forEach(CodeType::forgetBodies);
+            world.functions.clear();
+        }
+        world.inferring = false;
+    }
+
+    /** Declarations by file; files that add to one type are one group, so that one thread fills a type. */
+    private List<List<Declared>> groups() {
+        Map<String, String> leader = new HashMap<>();
+        for (Declared declared : world.declarer.all()) {
+            String own = leader(leader, declared.facts().at().file());
+            String home = leader(leader, declared.type().place().file());
+            leader.put(own, home);
+        }
         Map<String, List<Declared>> groups = new LinkedHashMap<>();
-        world.declarer.all()
-                .forEach(declared -> groups
-                        .computeIfAbsent(declared.facts().at().file(), key -> new ArrayList<>())
-                        .add(declared));
+        for (boolean adding : new boolean[]{false, true}) {
+            world.declarer.all()
+                    .stream()
+                    .filter(declared -> adding == (declared.facts().standing() == Standing.EXTENSION))
+                    .forEach(declared -> groups
+                            .computeIfAbsent(leader(leader, declared.facts().at().file()), key -> new ArrayList<>())
+                            .add(declared));
+        }
         return List.copyOf(groups.values());
+    }
+
+    private static String leader(Map<String, String> leaders, String file) {
+        String at = file;
+        for (String next = leaders.get(at); next != null && !next.equals(at); next = leaders.get(at)) {
+            at = next;
+        }
+        return at;
     }
 
     private void bodies(List<List<Declared>> byFile) {
@@ -70,7 +141,7 @@ public final class ModelResolver {
         byFile.parallelStream().forEach(group -> {
             if (!work.stopped()) {
                 group.stream()
-                        .filter(declared -> declared.type().outer() == null)
+                        .filter(Declared::top)
                         .forEach(declared -> bodies.bodies(declared.facts(), null));
             }
             work.progress(Work.Stage.RESOLVING, done.incrementAndGet(), byFile.size());
@@ -81,12 +152,21 @@ public final class ModelResolver {
     private List<CodeType> allTypes() {
         List<CodeType> types = new ArrayList<>();
         for (Declared declared : world.declarer.all()) {
+            if (!declared.first()) {
+                continue;
+            }
             types.add(declared.type());
             for (CodeType function : world.functions.in(declared.type())) {
                 declared.type().add(function);
                 types.add(function);
             }
         }
+        Set<CodeType> used = new LinkedHashSet<>();
+        types.forEach(type -> type.supertypes().forEach(use -> used.add(use.type())));
+        world.slots.stream()
+                .filter(used::contains)
+                .sorted(Comparator.comparing(CodeType::place).thenComparing(CodeType::qualifiedName))
+                .forEach(types::add);
         for (CodeType type : types) {
             for (TypeUse above : type.supertypes()) {
                 if (above.type() != null) {
@@ -112,7 +192,8 @@ public final class ModelResolver {
                     .filter(held -> held != null)
                     .forEach(found::add);
         }
-        List<CodeType> closed = new ArrayList<>(found.stream().filter(CodeType::external).toList());
+        List<CodeType> closed = new ArrayList<>(
+                found.stream().filter(CodeType::external).filter(type -> !type.shape()).toList());
         for (int i = 0; i < closed.size(); i++) {
             closed.get(i)
                     .supertypes()

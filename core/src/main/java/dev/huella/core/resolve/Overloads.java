@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.List;
 
 /** Chooses among operations of one name by number and types of the arguments. */
@@ -22,6 +23,9 @@ final class Overloads {
      * @param plain types of the arguments; null entries are functions, looked at by their shape
      */
     Operation choose(List<Operation> candidates, List<Value> written, List<Flow> plain) {
+        if (candidates.size() == 1 && world.library.rule(Rule.DYNAMIC)) {
+            return candidates.getFirst();
+        }
         Operation best = null;
         int bestScore = IMPOSSIBLE;
         for (Operation candidate : candidates) {
@@ -36,6 +40,10 @@ final class Overloads {
 
     private static boolean takes(Operation operation, int count) {
         int declared = operation.parameters().size();
+        if (count < declared
+                && operation.parameters().subList(count, declared).stream().allMatch(one -> one.optional())) {
+            return true;
+        }
         return declared == count || variadic(operation) && count >= declared - 1;
     }
 
@@ -97,7 +105,7 @@ final class Overloads {
         }
         return world.supertypes.isA(from, to)
                 ? 3
-                : to.qualifiedName().equals("java.lang.Object")
+                : world.library.isRoot(to)
                         ? 1
                         : from.external() || to.external() ? -1 : -5;
     }

@@ -19,10 +19,12 @@ import java.util.Set;
  * is given the part, and some other type holds such a part as well. Anything else is an association.
  */
 final class Ownership {
+    private final LibraryKnowledge library;
     private final Map<Field, Uses> uses = new IdentityHashMap<>();
     private final Map<CodeType, Set<CodeType>> holders = new HashMap<>();
 
-    Ownership(List<CodeType> types) {
+    Ownership(List<CodeType> types, LibraryKnowledge library) {
+        this.library = library;
         for (CodeType type : types) {
             for (Field field : type.fields()) {
                 CodeType part = field.held().type().erased();
@@ -75,7 +77,7 @@ final class Ownership {
     }
 
     private void call(Deed.Calls calls) {
-        if (LibraryKnowledge.java().adds(calls.name()) && !calls.arguments().isEmpty()) {
+        if (library.adds(calls.name()) && !calls.arguments().isEmpty()) {
             for (Origin origin : calls.receiver().origins()) {
                 if (origin instanceof Origin.OfField(Field field, boolean _)) {
                     into(field, calls.arguments().getLast(), false);

@@ -29,7 +29,7 @@ final class RelationResolver {
     private record Key(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype) {}
 
     List<Relation> relations(List<CodeType> types) {
-        var ownership = new Ownership(types);
+        var ownership = new Ownership(types, library);
         for (CodeType type : types) {
             above(type);
             if (type.outer() != null) {

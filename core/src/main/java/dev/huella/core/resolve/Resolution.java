@@ -1,12 +1,29 @@
 package dev.huella.core.resolve;
 
-/** What all passes share while one model is made. */
+import dev.huella.core.model.CodeType;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+
+/** What all passes share while one family of languages is resolved. */
 final class Resolution {
-    final TypeIndex index = new TypeIndex();
+    final TypeIndex index;
     final Supertypes supertypes = new Supertypes();
-    final TypeDeclarer declarer = new TypeDeclarer(index);
-    final TypeNames names = new TypeNames(index, declarer, supertypes);
-    final Members members = new Members(supertypes, index);
-    final LibraryKnowledge library = LibraryKnowledge.java();
+    final TypeDeclarer declarer;
+    final TypeNames names;
+    final Members members;
+    final LibraryKnowledge library;
     final FunctionTypes functions = new FunctionTypes();
+    /** Types of functions that fields and parameters ask for. */
+    final Queue<CodeType> slots = new ConcurrentLinkedQueue<>();
+    /** True while bodies are read only to find out what untyped values hold. */
+    boolean inferring;
+
+    /** An empty world for the family of a language. */
+    Resolution(String language) {
+        index = new TypeIndex(language);
+        library = index.library();
+        declarer = new TypeDeclarer(index);
+        names = new TypeNames(index, declarer, supertypes, slots::add);
+        members = new Members(supertypes, index);
+    }
 }

@@ -4,6 +4,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
@@ -46,6 +47,18 @@ final class Supertypes {
             }
         }
         return Collections.unmodifiableSet(found);
+    }
+
+    /** One more supertype, found after the heads were read. */
+    void add(CodeType type, TypeUse use) {
+        synchronized (above) {
+            List<TypeUse> all = new ArrayList<>(type.supertypes());
+            if (all.stream().noneMatch(one -> one.type() == use.type())) {
+                all.add(use);
+                type.supertypes(all);
+                above.clear();
+            }
+        }
     }
 
     boolean isA(CodeType type, CodeType other) {

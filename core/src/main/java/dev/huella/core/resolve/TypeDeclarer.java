@@ -6,9 +6,12 @@ import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Operation;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -19,6 +22,7 @@ import java.util.Map;
 final class TypeDeclarer {
     private final TypeIndex index;
     private final List<Declared> all = new ArrayList<>();
+    private final List<Waiting> extensions = new ArrayList<>();
     private final Map<TypeDeclared, Declared> byFacts = new IdentityHashMap<>();
     private final Map<CodeType, Map<String, CodeType>> locals = new IdentityHashMap<>();
 
@@ -26,8 +30,59 @@ final class TypeDeclarer {
         this.index = index;
     }
 
-    /** A type together with the facts it was made from. */
-    record Declared(CodeType type, TypeDeclared facts, FileScope file) {}
+    /** A declaration that adds to a type which may not be known yet. */
+    private record Waiting(TypeDeclared facts, CodeType outer, FileScope scope, String prefix) {}
+
+    /** One declaration and the type it is, or is a part of. */
+    static final class Declared {
+        private final CodeType type;
+        private final TypeDeclared facts;
+        private final FileScope file;
+        private final boolean top;
+        private final Operation[] operations;
+        private final Field[] fields;
+
+        Declared(CodeType type, TypeDeclared facts, FileScope file, boolean top) {
+            this.type = type;
+            this.facts = facts;
+            this.file = file;
+            this.top = top;
+            this.operations = new Operation[facts.operations().size() + 2];
+            this.fields = new Field[facts.fields().size()];
+        }
+
+        CodeType type() {
+            return type;
+        }
+
+        TypeDeclared facts() {
+            return facts;
+        }
+
+        FileScope file() {
+            return file;
+        }
+
+        /** True when no other declaration stands around it. */
+        boolean top() {
+            return top;
+        }
+
+        /** True when this is the declaration that the type takes its place from. */
+        boolean first() {
+            return type.place() == facts.at();
+        }
+
+        /** By position in the facts; behind them the initial values of fields, of objects then of the type. */
+        Operation[] operations() {
+            return operations;
+        }
+
+        /** By position in the facts. */
+        Field[] fields() {
+            return fields;
+        }
+    }
 
     List<Declared> all() {
         return all;
@@ -44,13 +99,44 @@ final class TypeDeclarer {
 
     void declare(FileFacts file) {
         var scope = new FileScope(file, index);
-        String prefix = file.namespace().isEmpty() ? "" : file.namespace() + ".";
+        index.module(file.path(), scope);
+        file.aliases().forEach(alias -> index.alias(alias.name(), alias.meant()));
         for (TypeDeclared facts : file.types()) {
-            declare(facts, prefix + facts.name(), facts.name(), null, scope);
+            String namespace = facts.namespace() == null ? file.namespace() : facts.namespace();
+            declare(facts, namespace.isEmpty() ? "" : namespace + ".", facts.name(), null, scope);
         }
     }
 
-    private void declare(TypeDeclared facts, String qualifiedName, String name, CodeType outer, FileScope scope) {
+    /** Gives declarations that add to another type that type, or one of their own when there is none to be found. */
+    void extend(TypeNames names) {
+        for (int i = 0; i < extensions.size(); i++) {
+            Waiting one = extensions.get(i);
+            CodeType target = names.known(one.facts.name(),
+                    new TypeNames.From(one.scope, one.outer, Map.of(), one.prefix));
+            if (target == null || target.external()) {
+                String name = one.facts.name().substring(one.facts.name().lastIndexOf('.') + 1);
+                target = index.source(one.prefix + one.facts.name());
+                target = target != null
+                        ? target
+                        : typeFor(one.facts, one.prefix + one.facts.name(), name, one.outer, one.scope);
+            }
+            inside(one.facts, target, one.scope, one.outer == null);
+        }
+    }
+
+    private void declare(TypeDeclared facts, String prefix, String name, CodeType outer, FileScope scope) {
+        if (facts.standing() == Standing.EXTENSION) {
+            extensions.add(new Waiting(facts, outer, scope, prefix));
+            return;
+        }
+        CodeType type = facts.standing() == Standing.PART ? index.source(prefix + name) : null;
+        if (type == null) {
+            type = typeFor(facts, prefix + name, name, outer, scope);
+        }
+        inside(facts, type, scope, outer == null);
+    }
+
+    private CodeType typeFor(TypeDeclared facts, String qualifiedName, String name, CodeType outer, FileScope scope) {
         Modifiers modifiers = facts.modifiers();
         if (facts.kind() == TypeKind.ENUM || facts.kind() == TypeKind.RECORD) {
             modifiers = modifiers.with(Mark.STATIC);
@@ -60,13 +146,21 @@ final class TypeDeclarer {
         type.unreadable(facts.unreadable());
         if (outer != null) {
             outer.add(type);
+        } else if (facts.kind() == TypeKind.MODULE && scope.module() == null && facts.standing() == Standing.WHOLE) {
+            scope.module(type);
+        } else {
+            scope.declares(name, type);
         }
         index.declare(type);
-        var declared = new Declared(type, facts, scope);
+        return type;
+    }
+
+    private void inside(TypeDeclared facts, CodeType type, FileScope scope, boolean top) {
+        var declared = new Declared(type, facts, scope, top);
         all.add(declared);
         byFacts.put(facts, declared);
         for (TypeDeclared nested : facts.nested()) {
-            declare(nested, qualifiedName + "." + nested.name(), nested.name(), type, scope);
+            declare(nested, type.qualifiedName() + ".", nested.name(), type, scope);
         }
         Map<String, Integer> unnamed = new HashMap<>();
         for (FieldDeclared field : facts.fields()) {
@@ -90,7 +184,7 @@ final class TypeDeclarer {
         if (!facts.anonymous()) {
             locals.computeIfAbsent(outer, key -> new HashMap<>());
         }
-        declare(facts, outer.qualifiedName() + "." + name, name, outer, scope);
+        declare(facts, outer.qualifiedName() + ".", name, outer, scope);
         if (!facts.anonymous()) {
             locals.get(outer).putIfAbsent(facts.name(), byFacts.get(facts).type());
         }

@@ -1,38 +1,138 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
 import dev.huella.core.model.TypeUse;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** All types by qualified name: those of the sources first, then known libraries, then bare names from outside. */
+/**
+ * All types of one family of languages by qualified name: those of the sources first, then known libraries, then bare
+ * names from outside. Modules are found by the file they are.
+ */
 final class TypeIndex {
+    private final String language;
+    private final LibraryKnowledge knowledge;
     private final Map<String, CodeType> sources = new HashMap<>();
+    private final Map<String, List<CodeType>> bySimpleName = new HashMap<>();
+    private final Map<String, FileScope> modules = new HashMap<>();
+    private final Map<String, List<Operation>> functions = new HashMap<>();
+    private final Map<String, List<Operation>> extensions = new HashMap<>();
+    private final Map<String, List<CodeType>> variables = new HashMap<>();
+    private final Map<String, TypeText> aliases = new HashMap<>();
     private final LibraryTypes library = new LibraryTypes(this);
     private final Map<String, CodeType> bare = new ConcurrentHashMap<>();
     private final Map<String, Operation> called = new ConcurrentHashMap<>();
 
+    /** An empty index for the family of a language. */
+    TypeIndex(String language) {
+        this.language = language;
+        this.knowledge = LibraryKnowledge.of(language);
+    }
+
+    LibraryKnowledge library() {
+        return knowledge;
+    }
+
     /** The first declaration of a name wins; a second one is kept as a type but not found by name. */
     void declare(CodeType type) {
         sources.putIfAbsent(type.qualifiedName(), type);
+        if (type.outer() == null && !type.anonymous()) {
+            bySimpleName.computeIfAbsent(type.name(), key -> new ArrayList<>(1)).add(type);
+        }
     }
 
     CodeType source(String qualifiedName) {
         return sources.get(qualifiedName);
     }
 
+    /** The one type of that simple name; null when there is none or more than one. */
+    CodeType anywhere(String simple) {
+        List<CodeType> all = bySimpleName.getOrDefault(simple, List.of());
+        return all.size() == 1 ? all.getFirst() : null;
+    }
+
     /** A type of the sources or of a known library, nested ones included; null when there is none. */
     CodeType qualified(String qualifiedName) {
         CodeType type = sources.get(qualifiedName);
-        return type != null ? type : library.find(qualifiedName);
+        return type != null || !hasClassFiles() ? type : library.find(qualifiedName);
+    }
+
+    private boolean hasClassFiles() {
+        return language.equals("java") || language.equals("kotlin");
+    }
+
+    /** A file that others may name as a module. */
+    void module(String path, FileScope scope) {
+        modules.putIfAbsent(ModulePaths.key(path), scope);
+    }
+
+    /** The module meant by {@code named} in the file at {@code from}; null when it is not among the sources. */
+    FileScope module(String named, String from) {
+        for (String candidate : ModulePaths.candidates(named, from, language)) {
+            FileScope scope = modules.get(candidate);
+            if (scope != null) {
+                return scope;
+            }
+        }
+        return null;
+    }
+
+    void alias(String name, TypeText meant) {
+        aliases.putIfAbsent(name, meant);
+    }
+
+    /** What a name was declared to stand for; null when it was not. */
+    TypeText alias(String name) {
+        return aliases.get(name);
+    }
+
+    /** Functions and variables outside types, to be found by name. */
+    void settleModules(List<CodeType> all) {
+        for (CodeType type : all) {
+            type.operations()
+                    .stream()
+                    .filter(operation -> operation.modifiers().has(Mark.EXTENSION))
+                    .forEach(operation -> extensions.computeIfAbsent(operation.name(), key -> new ArrayList<>(1))
+                            .add(operation));
+            if (type.kind() == TypeKind.MODULE && type.outer() == null) {
+                type.operations()
+                        .stream()
+                        .filter(operation -> operation.kind() == Kind.OPERATION)
+                        .forEach(operation -> functions.computeIfAbsent(operation.name(), key -> new ArrayList<>(1))
+                                .add(operation));
+                type.fields()
+                        .forEach(field -> variables.computeIfAbsent(field.name(), key -> new ArrayList<>(1))
+                                .add(type));
+            }
+        }
+    }
+
+    /** Operations outside the types they extend, in the order of the files. */
+    List<Operation> extensions(String name) {
+        return extensions.getOrDefault(name, List.of());
+    }
+
+    /** Functions outside types, in the order of the files. */
+    List<Operation> functions(String name) {
+        return functions.getOrDefault(name, List.of());
+    }
+
+    /** The module with the one variable of that name; null when there is none or more than one. */
+    CodeType moduleOfVariable(String name) {
+        List<CodeType> all = variables.getOrDefault(name, List.of());
+        return all.size() == 1 ? all.getFirst() : null;
     }
 
     /** True for a type of which only the name is known. */
@@ -61,6 +161,8 @@ final class TypeIndex {
 
     /** A type of which only the name is known. */
     CodeType outside(String qualifiedName) {
-        return bare.computeIfAbsent(qualifiedName, CodeType::named);
+        return bare.computeIfAbsent(qualifiedName, name -> CodeType.named(name,
+                knowledge.promised(name.substring(name.lastIndexOf('.') + 1)) ? TypeKind.INTERFACE : TypeKind.CLASS)
+                .language(language));
     }
 }

@@ -4,41 +4,102 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
+import dev.huella.core.source.SourceSpan;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.function.Consumer;
 
 /** Gives written type names their meaning: variables, nesting, inheritance, imports, package, then outside. */
 final class TypeNames {
-    private static final Set<String> PRIMITIVES = Set.of("int", "long", "short", "byte", "char", "boolean", "float",
-            "double", "void");
     private final TypeIndex index;
     private final TypeDeclarer declarer;
     private final Supertypes supertypes;
+    private final Consumer<CodeType> slots;
 
-    TypeNames(TypeIndex index, TypeDeclarer declarer, Supertypes supertypes) {
+    TypeNames(TypeIndex index, TypeDeclarer declarer, Supertypes supertypes, Consumer<CodeType> slots) {
         this.index = index;
         this.declarer = declarer;
         this.supertypes = supertypes;
+        this.slots = slots;
     }
 
-    /** Where a name is looked up from. {@code variables}: those of the operation. */
-    record From(FileScope file, CodeType type, Map<String, TypeVariable> variables) {}
+    /** A field or parameter. */
+    record Slot(String name, SourceSpan at) {}
+
+    /**
+     * Where a name is looked up from.
+     *
+     * @param variables those of the operation
+     * @param namespace the one around, with or without a dot at its end
+     * @param slot the field or parameter whose type is read; null for other types
+     */
+    record From(FileScope file, CodeType type, Map<String, TypeVariable> variables, String namespace, Slot slot) {
+        From {
+            namespace = namespace.endsWith(".") ? namespace.substring(0, namespace.length() - 1) : namespace;
+        }
+
+        From(FileScope file, CodeType type, Map<String, TypeVariable> variables) {
+            this(file, type, variables, type == null || type.external() ? file.facts().namespace() : type.namespace());
+        }
+
+        From(FileScope file, CodeType type, Map<String, TypeVariable> variables, String namespace) {
+            this(file, type, variables, namespace, null);
+        }
+
+        From at(String name, SourceSpan place) {
+            return new From(file, type, variables, namespace, new Slot(name, place));
+        }
+    }
 
     TypeUse use(TypeText text, From from) {
-        if (text == null || text.name().equals("?")) {
-            return TypeUse.UNKNOWN;
+        return text == null ? TypeUse.UNKNOWN : use(text.present(), from, 0);
+    }
+
+    private TypeUse use(TypeText text, From from, int aliases) {
+        if (text.isOptional()) {
+            return use(text.present(), from, aliases);
         }
-        if (PRIMITIVES.contains(text.name())) {
+        if (text.name().equals("?")) {
+            return TypeUse.UNKNOWN.array(text.dimensions());
+        }
+        LibraryKnowledge library = index.library();
+        if (library.primitive(text.name())) {
             return TypeUse.primitive(text.name()).array(text.dimensions());
+        }
+        if (text.isFunction()) {
+            return function(text, from, aliases);
         }
         TypeVariable variable = variable(text.name(), from);
         if (variable != null) {
             return new TypeUse(text.name(), null, variable, List.of(), text.dimensions());
         }
-        CodeType type = type(text.name(), from);
-        List<TypeUse> arguments = text.arguments().stream().map(argument -> use(argument, from)).toList();
-        return new TypeUse(text.toString().replaceFirst("(\\[\\])+$", ""), type, null, arguments, text.dimensions());
+        CodeType type = known(text.name(), from);
+        if (type == null || type.external()) {
+            TypeText meant = aliases > 8 ? null : index.alias(text.name().substring(text.name().lastIndexOf('.') + 1));
+            if (meant != null && !meant.name().equals(text.name())) {
+                return use(meant, from, aliases + 1).array(text.dimensions());
+            }
+        }
+        List<TypeUse> arguments = text.arguments().stream().map(argument -> use(argument, from, aliases)).toList();
+        return new TypeUse(text.toString().replaceFirst("(\\[\\])+$", ""),
+                type == null ? index.outside(outside(text)) : type,
+                null, arguments, text.dimensions());
+    }
+
+    private static String outside(TypeText text) {
+        return text.name().startsWith(".") ? text.name().substring(1) : text.name();
+    }
+
+    /** A function's type is an interface of one operation, made for the place where it is asked for. */
+    private TypeUse function(TypeText text, From from, int aliases) {
+        List<TypeUse> parts = text.arguments().stream().map(argument -> use(argument, from, aliases)).toList();
+        TypeUse result = parts.isEmpty() ? TypeUse.UNKNOWN : parts.getLast();
+        List<TypeUse> parameters = parts.isEmpty() ? List.of() : parts.subList(0, parts.size() - 1);
+        CodeType type = Shapes.function(parameters, result, from);
+        if (from.slot() != null && from.type() != null) {
+            slots.accept(type);
+        }
+        return new TypeUse(text.toString().replaceFirst("(\\[\\])+$", ""), type, null, List.of(), text.dimensions());
     }
 
     private static TypeVariable variable(String name, From from) {
@@ -59,7 +120,7 @@ final class TypeNames {
     /** Never null: what is not known is taken to be outside, under the name that the imports or the text give it. */
     CodeType type(String written, From from) {
         CodeType known = known(written, from);
-        return known != null ? known : index.outside(written);
+        return known != null ? known : index.outside(written.startsWith(".") ? written.substring(1) : written);
     }
 
     /** Null when no type of that name is known. */
@@ -68,9 +129,33 @@ final class TypeNames {
         if (dot < 0) {
             return simple(written, from);
         }
+        if (dot == 0) {
+            return index.qualified(written.substring(1));
+        }
+        CodeType module = from.file().throughModule(written);
+        if (module != null) {
+            return module;
+        }
         CodeType first = simple(written.substring(0, dot), from);
         if (first != null) {
-            return inside(first, written.substring(dot + 1));
+            CodeType found = inside(first, written.substring(dot + 1));
+            if (found != null || !first.external()) {
+                return found != null ? found : relative(written, from);
+            }
+        }
+        return relative(written, from);
+    }
+
+    /** A name with dots, looked for from the namespace around outwards. */
+    private CodeType relative(String written, From from) {
+        if (!from.file().facts().language().equals("java")) {
+            for (String around = from.namespace(); !around.isEmpty(); around = around.substring(0,
+                    Math.max(0, around.lastIndexOf('.')))) {
+                CodeType found = index.source(around + "." + written);
+                if (found != null) {
+                    return found;
+                }
+            }
         }
         return index.qualified(written);
     }
@@ -99,7 +184,7 @@ final class TypeNames {
                 return found;
             }
         }
-        return from.file().type(name);
+        return from.file().type(name, from.namespace());
     }
 
     /** A type nested in this one or in one above it; null when there is none. */

@@ -1,6 +1,11 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
+import dev.huella.core.source.SourceSpan;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -63,11 +68,11 @@ final class ValueResolver {
      */
     Flow flow(Value value, TypeUse expected, String holder) {
         Flow flow = switch (value) {
-            case Value.Name name -> name(name);
+            case Value.Name name -> name(name, expected);
             case Value.Self self -> self(self);
             case Value.Super _ -> Flow.of(new Origin.Self(body.type), superType());
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));
-            case Value.Member member -> member(member);
+            case Value.Member member -> member(member, expected);
             case Value.Call call -> calls.call(call, true, expected);
             case Value.Create create -> calls.create(create, steps.bodies(), expected);
             case Value.Construct construct -> calls.construct(construct);
@@ -87,6 +92,7 @@ final class ValueResolver {
             }
             case Value.Same same -> same(same);
             case Value.TypeName(var text, var at) -> typeName(body.use(text, Mention.Kind.OTHER, at));
+            case Value.Labelled labelled -> flow(labelled.value(), expected, holder);
             case Value.Computed computed -> computed(computed);
         };
         if (body.touched != null && !(value instanceof Value.Computed) && !(value instanceof Value.Literal)) {
@@ -105,7 +111,7 @@ final class ValueResolver {
     }
 
     private Flow typeName(TypeUse named) {
-        CodeType type = body.world.index.qualified("java.lang.Class");
+        CodeType type = body.world.library.root().isEmpty() ? null : body.world.index.qualified("java.lang.Class");
         return Flow.of(named.type() == null ? Origin.UNKNOWN : new Origin.OfType(named.type()),
                 type == null ? TypeUse.UNKNOWN : TypeUse.of(type, List.of(named)));
     }
@@ -117,7 +123,9 @@ final class ValueResolver {
             case NUMBER -> TypeUse.primitive(numberType(literal.text()));
             case TEXT -> {
                 CodeType text = literal.text().startsWith("'") ? null : body.world.index.qualified("java.lang.String");
-                yield text == null ? TypeUse.primitive("char") : TypeUse.of(text);
+                yield text != null
+                        ? TypeUse.of(text)
+                        : TypeUse.primitive(body.world.library.root().isEmpty() ? "string" : "char");
             }
         };
     }
@@ -148,16 +156,22 @@ final class ValueResolver {
                 .toList());
     }
 
-    private Flow name(Value.Name name) {
+    private Flow name(Value.Name name, TypeUse expected) {
         BodyScope.Local local = body.scope.find(name.name());
         if (local != null) {
             return local.flow();
         }
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            Field field = body.world.members.field(type, name.name());
-            if (field != null) {
-                return Flow.ofOwn(field);
+            if (seesMembers(type)) {
+                Flow own = own(type, name, expected);
+                if (own != null) {
+                    return own;
+                }
             }
+        }
+        Flow module = ofModule(name, expected);
+        if (module != null) {
+            return module;
         }
         Field imported = importedField(name.name());
         if (imported != null) {
@@ -165,6 +179,64 @@ final class ValueResolver {
         }
         CodeType type = body.world.names.known(name.name(), body.from);
         return type == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(type), TypeUse.of(type));
+    }
+
+    /** True when bare names inside the type may mean its members. */
+    boolean seesMembers(CodeType type) {
+        return body.world.library.rule(Rule.IMPLICIT_SELF) || type.kind() == TypeKind.MODULE
+                || type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.OBJECT;
+    }
+
+    /** A field, a property, or an operation meant as a value; null when the type has none of that name. */
+    private Flow own(CodeType type, Value.Name name, TypeUse expected) {
+        Field field = body.world.members.field(type, name.name());
+        if (field != null) {
+            return Flow.ofOwn(field);
+        }
+        if (body.from.file().facts().language().equals("java")) {
+            return null;
+        }
+        List<Operation> named = body.world.members.operations(type, name.name());
+        if (named.isEmpty() || named.getFirst().home().external()) {
+            return null;
+        }
+        Flow self = Flow.of(new Origin.Self(type), selfUse(type));
+        Flow read = read(named, self, name.at());
+        return read != null
+                ? read
+                : named.getFirst().kind() == OperationDeclared.Kind.OPERATION
+                        ? functions.meant(named.getFirst(), self, expected, name.at())
+                        : null;
+    }
+
+    /** The value of a property with an operation behind it; null when there is none. */
+    Flow read(List<Operation> named, Flow of, SourceSpan at) {
+        for (Operation operation : named) {
+            if (operation.modifiers().has(Mark.GETTER)) {
+                body.add(new Deed.Calls(operation, operation.name(), of, List.of(), true, body.setting, at));
+                return Flow.of(new Origin.Result(operation, of.origins().getFirst()),
+                        operation.returns().substitute(Supertypes.bindings(of.type())));
+            }
+        }
+        return null;
+    }
+
+    /** A variable or function outside types. */
+    private Flow ofModule(Value.Name name, TypeUse expected) {
+        if (body.from.file().facts().language().equals("java")) {
+            return null;
+        }
+        FileScope.ModuleMember member = body.from.file().member(name.name());
+        if (member == null && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)) {
+            CodeType module = body.world.index.moduleOfVariable(name.name());
+            member = module != null
+                    ? new FileScope.ModuleMember(module, name.name())
+                    : body.world.index.functions(name.name()).isEmpty()
+                            ? null
+                            : new FileScope.ModuleMember(body.world.index.functions(name.name()).getFirst().home(),
+                                    name.name());
+        }
+        return member == null ? null : own(member.module(), new Value.Name(member.name(), name.at()), expected);
     }
 
     private Field importedField(String name) {
@@ -182,25 +254,59 @@ final class ValueResolver {
     }
 
     /** A member of a value, a static one, a nested type, or part of a qualified name. */
-    private Flow member(Value.Member member) {
+    private Flow member(Value.Member member, TypeUse expected) {
         String path = path(member);
+        CodeType named = path == null ? null : typeByPath(path);
+        if (named != null) {
+            return Flow.of(new Origin.OfType(named), TypeUse.of(named));
+        }
         Flow of = path != null && isUnknownName(member) ? Flow.UNKNOWN : flow(member.of());
         CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
         if (owner != null) {
-            Field field = body.world.members.field(owner, member.name());
-            if (field != null) {
-                return ofField(field, of, member);
-            }
-            CodeType nested = isType(of) ? body.world.names.nested(owner, member.name()) : null;
-            if (nested != null) {
-                return Flow.of(new Origin.OfType(nested), TypeUse.of(nested));
+            Flow found = ofOwner(owner, of, member, expected);
+            if (found != null) {
+                return found;
             }
         }
         CodeType qualified = path == null ? null : body.world.index.qualified(path);
         if (qualified != null) {
             return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
         }
+        if (containers.isContainer(of.type()) && !body.from.file().facts().language().equals("java")) {
+            Flow part = containers.byName(member.name(), of, TypeUse.UNKNOWN);
+            return part == null ? Flow.UNKNOWN : part;
+        }
         return of.type().dimensions() > 0 ? Flow.of(Origin.UNKNOWN, TypeUse.primitive("int")) : Flow.UNKNOWN;
+    }
+
+    private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {
+        Field field = body.world.members.field(owner, member.name());
+        if (field != null) {
+            return ofField(field, of, member);
+        }
+        CodeType nested = isType(of) ? body.world.names.nested(owner, member.name()) : null;
+        if (nested != null) {
+            return Flow.of(new Origin.OfType(nested), TypeUse.of(nested));
+        }
+        if (body.from.file().facts().language().equals("java") || owner.external()) {
+            return null;
+        }
+        List<Operation> named = body.world.members.operations(owner, member.name());
+        if (named.isEmpty() || named.getFirst().home().external()) {
+            return null;
+        }
+        Flow read = read(named, of, member.at());
+        return read != null ? read : functions.meant(named.getFirst(), of, expected, member.at());
+    }
+
+    /** A type named through modules or namespaces; null in Java, where the longer way is taken. */
+    private CodeType typeByPath(String path) {
+        if (body.from.file().facts().language().equals("java")
+                || body.scope.find(path.substring(0, path.indexOf('.'))) != null) {
+            return null;
+        }
+        CodeType type = body.world.names.known(path, body.from);
+        return type == null || type.external() ? null : type;
     }
 
     private Flow ofField(Field field, Flow of, Value.Member member) {
@@ -218,7 +324,7 @@ final class ValueResolver {
     }
 
     /** {@code a.b.c} when the value is nothing but names; else null. */
-    private static String path(Value value) {
+    static String path(Value value) {
         return switch (value) {
             case Value.Name name -> name.name();
             case Value.Member member -> {
@@ -231,7 +337,7 @@ final class ValueResolver {
 
     private boolean isUnknownName(Value.Member member) {
         return member.of() instanceof Value.Name name && body.scope.find(name.name()) == null
-                && name(name).equals(Flow.UNKNOWN);
+                && name(name, TypeUse.UNKNOWN).equals(Flow.UNKNOWN);
     }
 
     private Flow array(Value.ArrayOf array, TypeUse expected) {
@@ -270,6 +376,10 @@ final class ValueResolver {
             body.add(new Deed.Stores(container, given, body.setting, assign.at()));
             return given;
         }
+        Operation setter = setter(assign.target());
+        if (setter != null) {
+            return written(setter, assign);
+        }
         Flow target = flow(assign.target());
         Flow given = flow(assign.value(), target.type(), lastName(assign.target()));
         for (Origin origin : target.origins()) {
@@ -279,6 +389,47 @@ final class ValueResolver {
                         : new Deed.Stores(target, given, body.setting, assign.at()));
             }
         }
+        return given;
+    }
+
+    /** The operation behind a property that is written to; null for fields. */
+    private Operation setter(Value target) {
+        if (body.from.file().facts().language().equals("java")) {
+            return null;
+        }
+        return switch (target) {
+            case Value.Member member -> {
+                CodeType owner = flow(member.of()).type().erased();
+                yield owner == null ? null : setter(owner, member.name());
+            }
+            case Value.Name name -> {
+                Operation found = null;
+                for (CodeType type = body.type; type != null && found == null; type = type.outer()) {
+                    found = seesMembers(type) ? setter(type, name.name()) : null;
+                }
+                yield found;
+            }
+            default -> null;
+        };
+    }
+
+    private Operation setter(CodeType owner, String name) {
+        return body.world.members.field(owner, name) != null
+                ? null
+                : body.world.members.operations(owner, name)
+                        .stream()
+                        .filter(operation -> operation.modifiers().has(Mark.SETTER))
+                        .findFirst()
+                        .orElse(null);
+    }
+
+    private Flow written(Operation setter, Value.Assign assign) {
+        Flow of = assign.target() instanceof Value.Member member
+                ? flow(member.of())
+                : Flow.of(new Origin.Self(body.type), selfUse(body.type));
+        TypeUse asked = setter.parameters().isEmpty() ? TypeUse.UNKNOWN : setter.parameters().getFirst().type();
+        Flow given = flow(assign.value(), asked, lastName(assign.target()));
+        body.add(new Deed.Calls(setter, setter.name(), of, List.of(given), false, body.setting, assign.at()));
         return given;
     }
 

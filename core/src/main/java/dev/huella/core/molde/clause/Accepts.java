@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
@@ -30,7 +31,7 @@ public final class Accepts implements Clause.Listed {
         Deeds.operations(model, operation -> operation.parameters()
                 .stream()
                 .map(parameter -> parameter.type().erased())
-                .filter(taken -> taken != null && !Deeds.LIBRARY.root(taken))
+                .filter(taken -> taken != null && !LibraryKnowledge.of(taken).root(taken))
                 .forEach(taken -> takers.computeIfAbsent(taken, key -> new ArrayList<>()).add(operation)));
         for (CodeType type : model.types()) {
             takers.getOrDefault(type, List.of()).forEach(operation -> into.add(operation.place(), operation, type));

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
@@ -24,7 +25,8 @@ final class Bodies {
         boolean unsupported = false;
         for (Deed deed : operation.deeds()) {
             switch (deed) {
-                case Deed.Throws thrown when thrown.type() != null && Deeds.LIBRARY.unsupported(thrown.type())
+                case Deed.Throws thrown when thrown.type() != null
+                        && LibraryKnowledge.of(operation.home()).unsupported(thrown.type())
                         && thrown.within() == null ->
                     unsupported = true;
                 case Deed.Creates _ -> {

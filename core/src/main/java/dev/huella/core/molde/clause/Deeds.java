@@ -5,7 +5,6 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
-import dev.huella.core.resolve.LibraryKnowledge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
@@ -13,8 +12,6 @@ import java.util.function.Consumer;
 
 /** Ways of going through a model that several clauses share. */
 final class Deeds {
-    static final LibraryKnowledge LIBRARY = LibraryKnowledge.java();
-
     private Deeds() {}
 
     static void operations(Model model, Consumer<Operation> each) {

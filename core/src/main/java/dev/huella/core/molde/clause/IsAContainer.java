@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.TypeUse;
@@ -23,7 +24,7 @@ public final class IsAContainer implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.allTypes(model)
                 .stream()
-                .filter(type -> Deeds.LIBRARY.container(TypeUse.of(type)) != null)
+                .filter(type -> LibraryKnowledge.of(type).container(TypeUse.of(type)) != null)
                 .forEach(type -> into.add(type.place(), type));
     }
 }

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
@@ -22,7 +23,8 @@ public final class IsAnIterator implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            if (Deeds.LIBRARY.iterator(type) || Hierarchy.above(type).stream().anyMatch(Deeds.LIBRARY::stepsThrough)) {
+            var library = LibraryKnowledge.of(type);
+            if (library.iterator(type) || Hierarchy.above(type).stream().anyMatch(library::stepsThrough)) {
                 into.add(type.place(), type);
             }
         }

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
@@ -20,6 +21,9 @@ public final class IsBare implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.allTypes(model).stream().filter(Deeds.LIBRARY::root).forEach(type -> into.add(type.place(), type));
+        Deeds.allTypes(model)
+                .stream()
+                .filter(type -> LibraryKnowledge.of(type).root(type))
+                .forEach(type -> into.add(type.place(), type));
     }
 }

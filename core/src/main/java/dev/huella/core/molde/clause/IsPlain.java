@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
@@ -25,6 +26,9 @@ public final class IsPlain implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        model.outside().stream().filter(Deeds.LIBRARY::plain).forEach(type -> into.add(null, type));
+        model.outside()
+                .stream()
+                .filter(type -> LibraryKnowledge.of(type).plain(type))
+                .forEach(type -> into.add(null, type));
     }
 }

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -34,13 +35,14 @@ final class Kept {
 
     static void changes(Model model, Changes to) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            Change change = Deeds.LIBRARY.adds(calls.name())
+            var library = LibraryKnowledge.of(operation.home());
+            Change change = library.adds(calls.name())
                     ? Change.ADD
-                    : Deeds.LIBRARY.removes(calls.name())
+                    : library.removes(calls.name())
                             ? Change.REMOVE
-                            : Deeds.LIBRARY.drains(calls.name()) ? Change.DRAIN : null;
+                            : library.drains(calls.name()) ? Change.DRAIN : null;
             if (change != null && (calls.callee() == null || calls.callee().home().external()
-                    || Deeds.LIBRARY.container(calls.receiver().type()) != null)) {
+                    || library.container(calls.receiver().type()) != null)) {
                 Flow value = calls.arguments().isEmpty() ? Flow.UNKNOWN : calls.arguments().getLast();
                 containers(calls.receiver()).forEach(field -> to.change(operation, field, value, calls.at(), change));
             }
@@ -77,7 +79,7 @@ final class Kept {
             for (Deed deed : operation.deeds()) {
                 switch (deed) {
                     case Deed.Sets sets when sets.field() == field -> addMade(sets.value(), found);
-                    case Deed.Calls calls when Deeds.LIBRARY.adds(calls.name())
+                    case Deed.Calls calls when LibraryKnowledge.of(field.home()).adds(calls.name())
                             && containers(calls.receiver()).contains(field) ->
                         calls.arguments().forEach(argument -> addMade(argument, found));
                     default -> {

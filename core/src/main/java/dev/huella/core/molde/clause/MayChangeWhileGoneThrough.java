@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
@@ -21,8 +22,8 @@ public final class MayChangeWhileGoneThrough implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> {
-            if (field.held().container() != null && Deeds.LIBRARY.copying(field.held().container())
-                    || Kept.startsAs(field, Deeds.LIBRARY::copying)) {
+            if (field.held().container() != null && LibraryKnowledge.of(field.home()).copying(field.held().container())
+                    || Kept.startsAs(field, LibraryKnowledge.of(field.home())::copying)) {
                 into.add(field.place(), field);
             }
         });

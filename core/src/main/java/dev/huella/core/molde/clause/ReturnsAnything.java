@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
@@ -22,7 +23,7 @@ public final class ReturnsAnything implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
             if (operation.returns().type() != null
-                    && operation.returns().type().qualifiedName().equals("java.lang.Object")) {
+                    && LibraryKnowledge.of(operation.home()).isRoot(operation.returns().type())) {
                 into.add(operation.place(), operation);
             }
         });

@@ -12,7 +12,7 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
-import dev.huella.core.reading.java.JavaTypes.Parts;
+import dev.huella.core.reading.TypeParts;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,9 +25,9 @@ final class JavaMembers {
         this.types = types;
     }
 
-    void fields(SyntaxNode node, Parts into) {
+    void fields(SyntaxNode node, TypeParts into) {
         Modifiers modifiers = JavaTypeTexts.modifiers(node);
-        if (into.kind == TypeKind.INTERFACE) {
+        if (into.kind() == TypeKind.INTERFACE) {
             modifiers = modifiers.with(Visibility.PUBLIC).with(Mark.STATIC).with(Mark.FINAL);
         }
         TypeText type = JavaTypeTexts.type(node.child("type"));
@@ -42,8 +42,9 @@ final class JavaMembers {
             TypeText full = type == null
                     ? null
                     : type.array(JavaTypeTexts.dimensions(declarator.child("dimensions")));
-            into.fields.add(new FieldDeclared(name.text(), full, modifiers, FieldDeclared.Kind.FIELD, initial,
-                    bodies.inner(), span(node, declarator)));
+            into.fields()
+                    .add(new FieldDeclared(name.text(), full, modifiers, FieldDeclared.Kind.FIELD, initial,
+                            bodies.inner(), span(node, declarator)));
         }
     }
 
@@ -56,24 +57,25 @@ final class JavaMembers {
         return new SourceSpan(own.file(), line, column, own.endLine(), own.endColumn());
     }
 
-    void constant(SyntaxNode node, Parts into) {
+    void constant(SyntaxNode node, TypeParts into) {
         String name = node.child("name").text();
         var bodies = new JavaBodies(types);
-        TypeText type = TypeText.of(into.name);
+        TypeText type = TypeText.of(into.name());
         Value made = bodies.values().created(type, node.child("arguments"), node.child("body"), name, node.span());
         Modifiers modifiers = Modifiers.NONE.with(Visibility.PUBLIC).with(Mark.STATIC).with(Mark.FINAL);
-        into.fields.add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.CONSTANT, made, bodies.inner(),
-                node.span()));
+        into.fields()
+                .add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.CONSTANT, made, bodies.inner(),
+                        node.span()));
     }
 
-    void operation(SyntaxNode node, Parts into) {
+    void operation(SyntaxNode node, TypeParts into) {
         SyntaxNode name = node.child("name");
         if (name == null) {
             return;
         }
         Modifiers modifiers = JavaTypeTexts.modifiers(node);
         SyntaxNode body = node.child("body");
-        if (into.kind == TypeKind.INTERFACE) {
+        if (into.kind() == TypeKind.INTERFACE) {
             modifiers = modifiers.visibility() == Visibility.PRIVATE ? modifiers : modifiers.with(Visibility.PUBLIC);
             modifiers = body == null ? modifiers.with(Mark.ABSTRACT) : modifiers;
         }
@@ -84,30 +86,33 @@ final class JavaMembers {
         add(node, name.text(), Kind.OPERATION, modifiers, returns, body, into);
     }
 
-    void constructor(SyntaxNode node, Parts into) {
-        add(node, into.name, Kind.CONSTRUCTOR, constructorModifiers(node, into), null, node.child("body"), into);
+    void constructor(SyntaxNode node, TypeParts into) {
+        add(node, into.name(), Kind.CONSTRUCTOR, constructorModifiers(node, into), null, node.child("body"), into);
     }
 
-    private static Modifiers constructorModifiers(SyntaxNode node, Parts into) {
+    private static Modifiers constructorModifiers(SyntaxNode node, TypeParts into) {
         Modifiers modifiers = JavaTypeTexts.modifiers(node);
-        return into.kind == TypeKind.ENUM ? modifiers.with(Visibility.PRIVATE) : modifiers;
+        return into.kind() == TypeKind.ENUM ? modifiers.with(Visibility.PRIVATE) : modifiers;
     }
 
-    void initialiser(SyntaxNode block, boolean isStatic, Parts into) {
+    void initialiser(SyntaxNode block, boolean isStatic, TypeParts into) {
         var bodies = new JavaBodies(types);
         Modifiers modifiers = Modifiers.NONE.with(Visibility.PRIVATE);
-        into.operations.add(new OperationDeclared(isStatic ? "<static>" : "<init>", Kind.INITIALISER,
-                isStatic ? modifiers.with(Mark.STATIC) : modifiers, List.of(), List.of(), null,
-                bodies.block(block), bodies.inner(), block.span()));
+        into.operations()
+                .add(new OperationDeclared(isStatic ? "<static>" : "<init>", Kind.INITIALISER,
+                        isStatic ? modifiers.with(Mark.STATIC) : modifiers, List.of(), List.of(), null,
+                        bodies.block(block), bodies.inner(), block.span()));
     }
 
     private void add(SyntaxNode node, String name, Kind kind, Modifiers modifiers, TypeText returns, SyntaxNode body,
-            Parts into) {
+            TypeParts into) {
         var bodies = new JavaBodies(types);
         List<Step> steps = body == null ? null : bodies.block(body);
-        into.operations.add(new OperationDeclared(name, kind, modifiers,
-                JavaTypeTexts.parameters(node.child("type_parameters")), parameters(node.child("parameters")), returns,
-                steps, bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(name, kind, modifiers,
+                        JavaTypeTexts.parameters(node.child("type_parameters")), parameters(node.child("parameters")),
+                        returns,
+                        steps, bodies.inner(), node.span()));
     }
 
     static List<ParameterDeclared> parameters(SyntaxNode node) {
@@ -144,46 +149,52 @@ final class JavaMembers {
     }
 
     /** The components of a record become its fields. */
-    void components(SyntaxNode record, Parts into) {
+    void components(SyntaxNode record, TypeParts into) {
         SyntaxNode list = record.child("parameters");
         List<ParameterDeclared> parameters = parameters(list);
         List<SyntaxNode> nodes = list == null ? List.of() : list.children();
         for (int i = 0; i < parameters.size(); i++) {
             Modifiers modifiers = Modifiers.NONE.with(Visibility.PRIVATE).with(Mark.FINAL);
             SourceSpan at = (i < nodes.size() ? nodes.get(i) : list).span();
-            into.fields.add(new FieldDeclared(parameters.get(i).name(), parameters.get(i).type(), modifiers,
-                    FieldDeclared.Kind.COMPONENT, null, List.of(), at));
+            into.fields()
+                    .add(new FieldDeclared(parameters.get(i).name(), parameters.get(i).type(), modifiers,
+                            FieldDeclared.Kind.COMPONENT, null, List.of(), at));
         }
     }
 
     /** Runs before the components are set, so those settings are added behind it. */
-    void compactConstructor(SyntaxNode node, Parts into) {
+    void compactConstructor(SyntaxNode node, TypeParts into) {
         var bodies = new JavaBodies(types);
         List<Step> steps = new ArrayList<>(bodies.block(node.child("body")));
         steps.addAll(settings(into, node.span()));
-        into.operations.add(new OperationDeclared(into.name, Kind.CONSTRUCTOR, JavaTypeTexts.modifiers(node), List.of(),
-                asParameters(into), null, steps, bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, JavaTypeTexts.modifiers(node), List.of(),
+                        asParameters(into), null, steps, bodies.inner(), node.span()));
     }
 
     /** Adds what the language supplies: the constructor over all components and an accessor for each. */
-    void completeRecord(Parts into) {
+    void completeRecord(TypeParts into) {
         List<FieldDeclared> components = componentsOf(into);
-        boolean constructed = into.operations.stream()
+        boolean constructed = into.operations()
+                .stream()
                 .anyMatch(operation -> operation.kind() == Kind.CONSTRUCTOR
                         && operation.parameters().size() == components.size());
         if (!constructed && !components.isEmpty()) {
             SourceSpan at = components.getFirst().at();
-            into.operations.add(new OperationDeclared(into.name, Kind.CONSTRUCTOR, publicOnes(), List.of(),
-                    asParameters(into), null, settings(into, at), List.of(), at));
+            into.operations()
+                    .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, publicOnes(), List.of(),
+                            asParameters(into), null, settings(into, at), List.of(), at));
         }
         for (FieldDeclared component : components) {
-            boolean declared = into.operations.stream()
+            boolean declared = into.operations()
+                    .stream()
                     .anyMatch(operation -> operation.name().equals(component.name())
                             && operation.parameters().isEmpty());
             if (!declared) {
                 Step back = new Step.Return(new Value.Name(component.name(), component.at()), component.at());
-                into.operations.add(new OperationDeclared(component.name(), Kind.OPERATION, publicOnes(), List.of(),
-                        List.of(), component.type(), List.of(back), List.of(), component.at()));
+                into.operations()
+                        .add(new OperationDeclared(component.name(), Kind.OPERATION, publicOnes(), List.of(),
+                                List.of(), component.type(), List.of(back), List.of(), component.at()));
             }
         }
     }
@@ -192,15 +203,15 @@ final class JavaMembers {
         return Modifiers.NONE.with(Visibility.PUBLIC);
     }
 
-    private static List<FieldDeclared> componentsOf(Parts parts) {
-        return parts.fields.stream().filter(field -> field.kind() == FieldDeclared.Kind.COMPONENT).toList();
+    private static List<FieldDeclared> componentsOf(TypeParts parts) {
+        return parts.fields().stream().filter(field -> field.kind() == FieldDeclared.Kind.COMPONENT).toList();
     }
 
-    private static List<ParameterDeclared> asParameters(Parts parts) {
+    private static List<ParameterDeclared> asParameters(TypeParts parts) {
         return componentsOf(parts).stream().map(field -> new ParameterDeclared(field.name(), field.type())).toList();
     }
 
-    private static List<Step> settings(Parts parts, SourceSpan at) {
+    private static List<Step> settings(TypeParts parts, SourceSpan at) {
         List<Step> steps = new ArrayList<>();
         for (FieldDeclared field : componentsOf(parts)) {
             Value target = new Value.Member(new Value.Self(null, at), field.name(), at);

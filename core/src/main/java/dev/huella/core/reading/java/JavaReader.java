@@ -4,24 +4,25 @@ import com.google.auto.service.AutoService;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.facts.TypeDeclared;
-import dev.huella.core.reading.Grammar;
 import dev.huella.core.reading.LanguageReader;
 import dev.huella.core.reading.SyntaxNode;
-import dev.huella.core.reading.SyntaxParser;
-import dev.huella.core.reading.SyntaxProblems;
 import dev.huella.core.reading.SyntaxTree;
+import dev.huella.core.reading.TreeReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
 /** Reads Java up to version 25: the file's frame here, declarations in {@link JavaTypes}, bodies in {@link JavaBodies}. */
 @AutoService(LanguageReader.class)
-public final class JavaReader implements LanguageReader {
-    private static final Grammar GRAMMAR = new Grammar("tree-sitter-java", "tree_sitter_java",
-            Set.of("import_declaration", "string_literal", "character_literal", "annotation_argument_list",
-                    "module_body",
-                    "scoped_identifier"));
-    private static final ThreadLocal<SyntaxParser> PARSER = ThreadLocal.withInitial(() -> new SyntaxParser(GRAMMAR));
+public final class JavaReader extends TreeReader {
+    private static final Set<String> WORDS = Set.of("this", "super", "true", "false", "null_literal", "void_type",
+            "boolean_type", "integral_type", "floating_point_type", "import_declaration");
+
+    public JavaReader() {
+        super("tree-sitter-java", "tree_sitter_java",
+                Set.of("import_declaration", "string_literal", "character_literal", "annotation_argument_list",
+                        "module_body", "scoped_identifier"));
+    }
 
     @Override
     public String language() {
@@ -34,20 +35,18 @@ public final class JavaReader implements LanguageReader {
     }
 
     @Override
-    public int parseOnly(byte[] utf8) {
-        PARSER.get().parseOnly(utf8);
-        return utf8.length;
+    protected byte[] masked(byte[] utf8) {
+        return JavaMasks.mask(utf8);
     }
 
     @Override
-    public List<Tint> tints(byte[] utf8) {
-        return JavaTints.of(PARSER.get().parse(utf8));
+    protected byte[] maskedAgain(byte[] utf8) {
+        return JavaMasks.maskLateConstruction(utf8);
     }
 
     @Override
-    public FileFacts read(String path, byte[] utf8) {
-        SyntaxTree tree = parse(JavaMasks.mask(utf8)).named(path);
-        var types = new JavaTypes(tree);
+    protected FileFacts facts(SyntaxTree tree) {
+        var types = new JavaTypes();
         List<ImportSeen> imports = new ArrayList<>();
         List<TypeDeclared> declared = new ArrayList<>();
         List<SyntaxNode> loose = new ArrayList<>();
@@ -65,15 +64,19 @@ public final class JavaReader implements LanguageReader {
             }
         }
         if (loose.stream().anyMatch(node -> node.is("method_declaration")) && declared.isEmpty()) {
-            declared.add(types.looseMembers(fileName(path), tree.root(), loose));
+            declared.add(types.looseMembers(stem(tree.path()), tree.root(), loose));
         }
-        return new FileFacts(path, language(), namespace, imports, declared, SyntaxProblems.of(tree), tree.lines());
+        return facts(tree, namespace, imports, declared);
     }
 
-    private static SyntaxTree parse(byte[] utf8) {
-        SyntaxTree tree = PARSER.get().parse(utf8);
-        byte[] masked = tree.broken() ? JavaMasks.maskLateConstruction(utf8) : utf8;
-        return masked == utf8 ? tree : PARSER.get().parse(masked);
+    @Override
+    protected Tint.Kind tint(SyntaxNode node) {
+        String kind = node.kind();
+        if (WORDS.contains(kind)) {
+            return Tint.Kind.WORD;
+        }
+        Tint.Kind usual = usualTint(node);
+        return usual == null && kind.endsWith("_literal") ? Tint.Kind.NUMBER : usual;
     }
 
     private static String packageName(SyntaxNode node) {
@@ -94,10 +97,5 @@ public final class JavaReader implements LanguageReader {
         rest = rest.replaceAll("/\\*.*?\\*/|\\s", "");
         boolean all = rest.endsWith(".*");
         return new ImportSeen(all ? rest.substring(0, rest.length() - 2) : rest, members, all);
-    }
-
-    private static String fileName(String path) {
-        String name = path.substring(path.lastIndexOf('/') + 1);
-        return name.substring(0, name.length() - ".java".length());
     }
 }

@@ -1,16 +1,13 @@
 package dev.huella.core.reading.java;
 
-import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
-import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
-import dev.huella.core.reading.SyntaxTree;
-import dev.huella.core.source.SourceSpan;
+import dev.huella.core.reading.TypeParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -19,13 +16,7 @@ import java.util.Set;
 final class JavaTypes {
     private static final Set<String> TYPES = Set.of("class_declaration", "interface_declaration", "enum_declaration",
             "record_declaration", "annotation_type_declaration");
-    private final SyntaxTree tree;
-    private final JavaMembers members;
-
-    JavaTypes(SyntaxTree tree) {
-        this.tree = tree;
-        this.members = new JavaMembers(this);
-    }
+    private final JavaMembers members = new JavaMembers(this);
 
     static boolean isType(SyntaxNode node) {
         return TYPES.contains(node.kind());
@@ -55,11 +46,12 @@ final class JavaTypes {
             case "record_declaration" -> TypeKind.RECORD;
             default -> TypeKind.CLASS;
         };
-        List<TypeText> extended = new ArrayList<>(JavaTypeTexts.types(node.child("superclass")));
-        extended.addAll(JavaTypeTexts.types(node.first("extends_interfaces")));
-        List<TypeText> realised = JavaTypeTexts.types(node.child("interfaces"));
         SyntaxNode name = node.child("name");
-        var parts = new Parts(kind, name == null ? "" : name.text());
+        var parts = new TypeParts(kind, name == null ? "" : name.text());
+        parts.extended().addAll(JavaTypeTexts.types(node.child("superclass")));
+        parts.extended().addAll(JavaTypeTexts.types(node.first("extends_interfaces")));
+        parts.realised().addAll(JavaTypeTexts.types(node.child("interfaces")));
+        parts.typeParameters().addAll(JavaTypeTexts.parameters(node.child("type_parameters")));
         if (kind == TypeKind.RECORD) {
             members.components(node, parts);
         }
@@ -67,9 +59,7 @@ final class JavaTypes {
         if (kind == TypeKind.RECORD) {
             members.completeRecord(parts);
         }
-        return new TypeDeclared(parts.name, false, kind, modifiers(node, kind, outer),
-                JavaTypeTexts.parameters(node.child("type_parameters")), extended, realised, parts.fields,
-                parts.operations, parts.nested, node.span(), unreadable(node));
+        return parts.modifiers(modifiers(node, kind, outer)).at(node);
     }
 
     private static Modifiers modifiers(SyntaxNode node, TypeKind kind, TypeKind outer) {
@@ -85,22 +75,22 @@ final class JavaTypes {
 
     /** A type made in place from another one. {@code holder} names the variable that gets it, or is empty. */
     TypeDeclared anonymous(SyntaxNode body, TypeText base, String holder) {
-        var parts = new Parts(TypeKind.CLASS, holder);
+        var parts = new TypeParts(TypeKind.CLASS, holder).anonymous();
         membersOf(body).forEach(member -> member(member, parts));
-        return new TypeDeclared(holder, true, TypeKind.CLASS, Modifiers.NONE.with(Visibility.PRIVATE), List.of(),
-                base == null ? List.of() : List.of(base), List.of(), parts.fields, parts.operations, parts.nested,
-                body.span(), unreadable(body));
+        if (base != null) {
+            parts.extended().add(base);
+        }
+        return parts.modifiers(Modifiers.of(Visibility.PRIVATE)).at(body);
     }
 
     /** The type that a file of bare members stands for. */
     TypeDeclared looseMembers(String name, SyntaxNode root, List<SyntaxNode> loose) {
-        var parts = new Parts(TypeKind.CLASS, name);
+        var parts = new TypeParts(TypeKind.CLASS, name);
         loose.forEach(member -> member(member, parts));
-        return new TypeDeclared(name, false, TypeKind.CLASS, Modifiers.NONE.with(Mark.FINAL), List.of(), List.of(),
-                List.of(), parts.fields, parts.operations, parts.nested, root.span(), unreadable(root));
+        return parts.modifiers(Modifiers.NONE.with(Mark.FINAL)).at(root);
     }
 
-    private void member(SyntaxNode node, Parts into) {
+    private void member(SyntaxNode node, TypeParts into) {
         switch (node.kind()) {
             case "field_declaration", "constant_declaration", "local_variable_declaration" ->
                 members.fields(node, into);
@@ -112,34 +102,9 @@ final class JavaTypes {
             case "enum_constant" -> members.constant(node, into);
             default -> {
                 if (isType(node)) {
-                    into.nested.add(declared(node, into.kind));
+                    into.nested().add(declared(node, into.kind()));
                 }
             }
-        }
-    }
-
-    private List<SourceSpan> unreadable(SyntaxNode node) {
-        if (!tree.broken()) {
-            return List.of();
-        }
-        return tree.errors()
-                .stream()
-                .filter(error -> error.start() >= node.start() && error.end() <= node.end())
-                .map(SyntaxNode::span)
-                .toList();
-    }
-
-    /** What has been gathered for one type. */
-    static final class Parts {
-        final TypeKind kind;
-        final String name;
-        final List<FieldDeclared> fields = new ArrayList<>();
-        final List<OperationDeclared> operations = new ArrayList<>();
-        final List<TypeDeclared> nested = new ArrayList<>();
-
-        Parts(TypeKind kind, String name) {
-            this.kind = kind;
-            this.name = name;
         }
     }
 }

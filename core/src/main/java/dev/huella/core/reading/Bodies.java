@@ -1,0 +1,141 @@
+package dev.huella.core.reading;
+
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.Step.Branch;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The forms of steps and values that languages share. A reader says which of its nodes are which. */
+public abstract class Bodies {
+    private final List<TypeDeclared> inner = new ArrayList<>();
+
+    /** Types declared inside this body, in order. */
+    public final List<TypeDeclared> inner() {
+        return inner;
+    }
+
+    /** The value of an expression; never null. */
+    public abstract Value value(SyntaxNode node);
+
+    /** Adds the steps that a statement stands for. */
+    protected abstract void step(SyntaxNode node, List<Step> into);
+
+    /** The value of an expression, null for null. */
+    public final Value valueOrNull(SyntaxNode node) {
+        return node == null ? null : value(node);
+    }
+
+    /** The steps of all children. */
+    public final List<Step> steps(SyntaxNode block) {
+        List<Step> steps = new ArrayList<>();
+        if (block != null) {
+            block.children().forEach(child -> step(child, steps));
+        }
+        return steps;
+    }
+
+    /** The steps of one statement. */
+    protected final List<Step> one(SyntaxNode node) {
+        List<Step> steps = new ArrayList<>();
+        if (node != null) {
+            step(node, steps);
+        }
+        return steps;
+    }
+
+    protected final List<Value> values(SyntaxNode node) {
+        return node == null ? List.of() : node.children().stream().map(this::value).toList();
+    }
+
+    /** The first child's value; an empty computation when there is none. */
+    protected final Value inside(SyntaxNode node) {
+        List<SyntaxNode> children = node.children();
+        return children.isEmpty() ? new Value.Computed("", List.of(), node.span()) : value(children.getFirst());
+    }
+
+    protected final Value firstOrNull(SyntaxNode node) {
+        List<SyntaxNode> children = node.children();
+        return children.isEmpty() ? null : value(children.getFirst());
+    }
+
+    protected final Value computed(SyntaxNode node) {
+        return new Value.Computed(node.kind(), values(node), node.span());
+    }
+
+    /** Reads the types declared in a value but keeps no steps: for what cannot be told apart. */
+    protected static Literal literal(Literal.Kind kind, SyntaxNode node) {
+        return new Literal(kind, kind == Literal.Kind.NULL ? "null" : node.text(), node.span());
+    }
+
+    /** From the name that is called to the end of the call, so that places point at the name. */
+    protected static SourceSpan from(SyntaxNode name, SyntaxNode whole) {
+        SourceSpan own = name.span();
+        SourceSpan end = whole.span();
+        return new SourceSpan(own.file(), own.line(), own.column(), end.endLine(), end.endColumn());
+    }
+
+    /** A two-way choice of steps. {@code otherwise} is null when nothing is written for the other case. */
+    protected static Step choice(Value on, List<Step> then, List<Step> otherwise, SourceSpan at) {
+        List<Branch> branches = new ArrayList<>();
+        branches.add(new Branch(List.of(new Literal(Literal.Kind.TRUTH, "true", on.at())), then));
+        if (otherwise != null) {
+            branches.add(new Branch(List.of(), otherwise));
+        }
+        return new Step.Choose(on, branches, otherwise != null, at);
+    }
+
+    /** A two-way choice of values. */
+    protected static Value either(Value on, Value yes, Value no, SourceSpan at) {
+        return new Value.Either(on, List.of(
+                new Branch(List.of(new Literal(Literal.Kind.TRUTH, "true", on.at())),
+                        List.of(new Step.Yield(yes, yes.at()))),
+                new Branch(List.of(), List.of(new Step.Yield(no, no.at())))), true, at);
+    }
+
+    /** The value, or another where it is missing. */
+    protected static Value orElse(Value value, Value other, SourceSpan at) {
+        return new Value.Either(absent(value, true, at), List.of(
+                new Branch(List.of(new Literal(Literal.Kind.TRUTH, "true", at)),
+                        List.of(new Step.Yield(value, value.at()))),
+                new Branch(List.of(), List.of(new Step.Yield(other, other.at())))), true, at);
+    }
+
+    /** A test whether a value is missing; {@code negated}: whether it is there. */
+    protected static Value absent(Value value, boolean negated, SourceSpan at) {
+        return new Value.Same(value, new Literal(Literal.Kind.NULL, "null", at), negated, at);
+    }
+
+    /** Sets the target only where it holds nothing yet. */
+    protected static Step fill(Value target, Value value, SourceSpan at) {
+        return choice(absent(target, false, at),
+                List.of(new Step.Do(new Value.Assign(target, value, true, at), at)), null, at);
+    }
+
+    protected static Step block(List<Step> steps, SourceSpan at) {
+        return new Step.Block(null, steps, List.of(), List.of(), at);
+    }
+
+    protected static Step act(Value value) {
+        return new Step.Do(value, value.at());
+    }
+
+    /** {@code a.b.c} as names and members. */
+    public static Value dotted(String text, SourceSpan at) {
+        Value whole = null;
+        for (String part : text.split("\\s*(?:\\.|::|\\\\|->)\\s*")) {
+            if (!part.isEmpty()) {
+                whole = whole == null ? new Value.Name(part, at) : new Value.Member(whole, part, at);
+            }
+        }
+        return whole == null ? new Value.Computed("", List.of(), at) : whole;
+    }
+
+    /** The body of a function of one value. */
+    protected static List<Step> back(Value value) {
+        return List.of(new Step.Return(value, value.at()));
+    }
+}

@@ -1,0 +1,129 @@
+package dev.huella.core.reading.python;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.FileFacts;
+import dev.huella.core.facts.FileFacts.ImportSeen;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Value;
+import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.SyntaxTree;
+import dev.huella.core.reading.TreeReader;
+import dev.huella.core.reading.TypeParts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Reads Python: the module here, classes in {@link PythonTypes}, bodies in {@link PythonBodies}. */
+@AutoService(LanguageReader.class)
+public final class PythonReader extends TreeReader {
+
+    public PythonReader() {
+        super("tree-sitter-python", "tree_sitter_python", Set.of("string_content", "comment"));
+    }
+
+    @Override
+    public String language() {
+        return "python";
+    }
+
+    @Override
+    public Set<String> extensions() {
+        return Set.of("py", "pyi");
+    }
+
+    @Override
+    protected Tint.Kind tint(SyntaxNode node) {
+        return usualTint(node);
+    }
+
+    @Override
+    protected FileFacts facts(SyntaxTree tree) {
+        String name = stem(tree.path());
+        String folders = folders(tree.path());
+        boolean whole = name.equals("__init__");
+        String namespace = whole ? folders : folders.isEmpty() ? name : folders + "." + name;
+        String own = namespace.substring(namespace.lastIndexOf('.') + 1);
+        var types = new PythonTypes();
+        var module = new TypeParts(TypeKind.MODULE, own.isEmpty() ? name : own).modifiers(PythonTypes.PUBLIC)
+                .namespace(namespace.contains(".") ? namespace.substring(0, namespace.lastIndexOf('.')) : "");
+        List<ImportSeen> imports = new ArrayList<>();
+        List<TypeDeclared> declared = new ArrayList<>();
+        List<Step> steps = new ArrayList<>();
+        var bodies = new PythonBodies(types, null, false);
+        for (SyntaxNode node : tree.root().children()) {
+            topLevel(node, types, module, imports, declared, steps, bodies);
+        }
+        if (steps.stream().anyMatch(step -> !PythonTypes.isDocumentation(step))) {
+            module.operations()
+                    .add(new OperationDeclared("<main>", Kind.INITIALISER,
+                            PythonTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, steps, bodies.inner(),
+                            tree.root().span()));
+        }
+        if (!module.isEmpty()) {
+            declared.addFirst(module.at(tree.root()));
+        }
+        return facts(tree, namespace, imports, declared);
+    }
+
+    private static void topLevel(SyntaxNode node, PythonTypes types, TypeParts module, List<ImportSeen> imports,
+            List<TypeDeclared> declared, List<Step> steps, PythonBodies bodies) {
+        switch (node.kind()) {
+            case "import_statement" -> PythonImports.modules(node, imports);
+            case "import_from_statement" -> PythonImports.names(node, imports);
+            case "class_definition", "decorated_definition", "function_definition" ->
+                types.definition(node, module, declared);
+            case "if_statement", "try_statement" -> {
+                guarded(node, types, module, imports, declared);
+                steps.addAll(bodies.stepsOf(node));
+            }
+            case "expression_statement" -> {
+                SyntaxNode first = node.children().isEmpty() ? null : node.children().getFirst();
+                if (first == null || !first.is("assignment") || !variable(first, module, bodies)) {
+                    steps.addAll(bodies.stepsOf(node));
+                }
+            }
+            default -> steps.addAll(bodies.stepsOf(node));
+        }
+    }
+
+    /** Imports and classes under a test of the version or around a failing import count as well. */
+    private static void guarded(SyntaxNode node, PythonTypes types, TypeParts module, List<ImportSeen> imports,
+            List<TypeDeclared> declared) {
+        for (SyntaxNode child : node.children()) {
+            switch (child.kind()) {
+                case "import_statement" -> PythonImports.modules(child, imports);
+                case "import_from_statement" -> PythonImports.names(child, imports);
+                case "class_definition", "function_definition", "decorated_definition" ->
+                    types.definition(child, module, declared);
+                case "block", "else_clause", "elif_clause", "except_clause", "finally_clause" ->
+                    guarded(child, types, module, imports, declared);
+                default -> {
+                    // conditions and other statements are read as steps
+                }
+            }
+        }
+    }
+
+    /** A name given a value at the top of a file is a variable of the module. */
+    private static boolean variable(SyntaxNode assignment, TypeParts module, PythonBodies bodies) {
+        SyntaxNode left = assignment.child("left");
+        SyntaxNode right = assignment.child("right");
+        if (left == null || !left.is("identifier") || module.hasField(left.text()) || left.text().equals("__all__")) {
+            return false;
+        }
+        var own = new PythonBodies(bodies.types(), null, false);
+        Value initial = right == null ? null : own.heldBy(left.text(), right);
+        module.fields()
+                .add(new FieldDeclared(left.text(), PythonTypes.annotation(assignment.child("type")),
+                        PythonTypes.visibility(left.text()).with(Mark.STATIC), FieldDeclared.Kind.FIELD, initial,
+                        own.inner(), assignment.span()));
+        return true;
+    }
+}

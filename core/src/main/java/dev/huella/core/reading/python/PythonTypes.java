@@ -1,0 +1,256 @@
+package dev.huella.core.reading.python;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import dev.huella.core.reading.WrittenType;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Reads classes and functions. */
+final class PythonTypes {
+    static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
+    private static final Set<String> MARKERS = Set.of("object", "ABC", "Generic", "Protocol", "NamedTuple",
+            "TypedDict");
+    private static final Set<String> ENUMS = Set.of("Enum", "IntEnum", "StrEnum", "Flag", "IntFlag");
+
+    static TypeText annotation(SyntaxNode type) {
+        return type == null ? null : WrittenType.of(type.text());
+    }
+
+    /** By convention: one underscore is not for everybody, two are for the class alone. */
+    static Modifiers visibility(String name) {
+        if (name.startsWith("__") && !name.endsWith("__")) {
+            return Modifiers.of(Visibility.PRIVATE);
+        }
+        return Modifiers.of(name.startsWith("_") && !name.startsWith("__") ? Visibility.PROTECTED : Visibility.PUBLIC);
+    }
+
+    static boolean isDocumentation(Step step) {
+        return step instanceof Step.Do(Value.Literal _, var _);
+    }
+
+    /** A class or function, decorated or not, at the top of a file. */
+    void definition(SyntaxNode node, TypeParts module, List<TypeDeclared> declared) {
+        SyntaxNode definition = node.is("decorated_definition") ? node.child("definition") : node;
+        if (definition == null) {
+            return;
+        }
+        if (definition.is("class_definition")) {
+            declared.add(type(definition, decorators(node)));
+        } else {
+            operation(definition, decorators(node), module, true);
+        }
+    }
+
+    static List<String> decorators(SyntaxNode node) {
+        if (!node.is("decorated_definition")) {
+            return List.of();
+        }
+        return node.children()
+                .stream()
+                .filter(child -> child.is("decorator") && !child.children().isEmpty())
+                .map(child -> child.children().getFirst())
+                .map(child -> child.is("call") ? child.child("function").text() : child.text())
+                .toList();
+    }
+
+    TypeDeclared type(SyntaxNode node, List<String> decorators) {
+        String name = node.child("name").text();
+        List<TypeText> bases = new ArrayList<>();
+        List<TypeParameterDeclared> parameters = new ArrayList<>();
+        boolean protocol = false;
+        boolean isEnum = false;
+        boolean isAbstract = false;
+        SyntaxNode supers = node.child("superclasses");
+        for (SyntaxNode base : supers == null ? List.<SyntaxNode>of() : supers.children()) {
+            if (base.is("keyword_argument")) {
+                isAbstract |= base.child("value").text().endsWith("ABCMeta");
+                continue;
+            }
+            TypeText text = WrittenType.of(base.text());
+            String last = text == null ? "" : text.name().substring(text.name().lastIndexOf('.') + 1);
+            protocol |= last.equals("Protocol");
+            isEnum |= ENUMS.contains(last);
+            isAbstract |= last.equals("ABC");
+            if (last.equals("Generic") || last.equals("Protocol")) {
+                text.arguments().forEach(one -> parameters.add(new TypeParameterDeclared(one.name(), List.of())));
+            } else if (text != null && !MARKERS.contains(last)) {
+                bases.add(text);
+            }
+        }
+        SyntaxNode written = node.child("type_parameters");
+        if (written != null) {
+            written.children()
+                    .forEach(one -> parameters.add(new TypeParameterDeclared(
+                            one.text().replaceAll("[:=].*", "").strip(), List.of())));
+        }
+        var parts = new TypeParts(protocol ? TypeKind.PROTOCOL : isEnum ? TypeKind.ENUM : TypeKind.CLASS, name);
+        parts.extended().addAll(bases);
+        parts.typeParameters().addAll(parameters);
+        boolean data = decorators.stream().anyMatch(one -> one.endsWith("dataclass") || one.endsWith("define"));
+        members(node.child("body"), parts, data);
+        Modifiers modifiers = visibility(name);
+        isAbstract |= protocol || parts.operations().stream().anyMatch(one -> one.modifiers().has(Mark.ABSTRACT));
+        return parts.modifiers(isAbstract ? modifiers.with(Mark.ABSTRACT) : modifiers).at(node);
+    }
+
+    private void members(SyntaxNode body, TypeParts into, boolean data) {
+        if (body == null) {
+            return;
+        }
+        List<SyntaxNode> members = flat(body);
+        var found = new PythonFields(this, into);
+        members.forEach(found::assignedInMethods);
+        for (SyntaxNode member : members) {
+            SyntaxNode definition = member.is("decorated_definition") ? member.child("definition") : member;
+            if (definition == null) {
+                continue;
+            }
+            switch (definition.kind()) {
+                case "function_definition" -> operation(definition, decorators(member), into, false);
+                case "class_definition" -> into.nested().add(type(definition, decorators(member)));
+                case "expression_statement" -> found.atClassLevel(definition, data);
+                default -> {
+                    // anything else at class level has no structure
+                }
+            }
+        }
+        found.addAll();
+        if (data && !into.hasOperation("__init__")) {
+            found.dataConstructor();
+        }
+    }
+
+    /** Members under an {@code if} count as well. */
+    private static List<SyntaxNode> flat(SyntaxNode body) {
+        List<SyntaxNode> found = new ArrayList<>();
+        for (SyntaxNode child : body.children()) {
+            if (child.is("if_statement") || child.is("ERROR") || child.is("else_clause") || child.is("block")) {
+                found.addAll(flat(child));
+            } else {
+                found.add(child);
+            }
+        }
+        return found;
+    }
+
+    /** An operation of a class, or a function of a module when {@code free}. */
+    void operation(SyntaxNode node, List<String> decorators, TypeParts into, boolean free) {
+        String name = node.child("name").text();
+        boolean classLevel = decorators.contains("classmethod") || name.equals("__new__")
+                || name.equals("__init_subclass__") || name.equals("__class_getitem__");
+        boolean isStatic = free || classLevel || decorators.contains("staticmethod");
+        List<ParameterDeclared> parameters = new ArrayList<>(parameters(node.child("parameters")));
+        String self = null;
+        if (!free && !decorators.contains("staticmethod") && !parameters.isEmpty()) {
+            self = parameters.removeFirst().name();
+        }
+        var bodies = new PythonBodies(this, free ? null : into.name(), isStatic).self(self)
+                .constructing(name.equals("__init__"));
+        List<Step> steps = bodies.function(node.child("body"), parameters);
+        Modifiers modifiers = modifiers(name, decorators);
+        modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
+        boolean promised = decorators.stream()
+                .anyMatch(one -> one.endsWith("abstractmethod")
+                        || one.endsWith("abstractproperty"))
+                || !free && onlyNotImplemented(steps);
+        promised |= into.kind() == TypeKind.PROTOCOL && isHollow(steps);
+        boolean constructor = name.equals("__init__") && !free;
+        into.operations()
+                .add(new OperationDeclared(constructor ? into.name() : name,
+                        constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
+                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters,
+                        annotation(node.child("return_type")),
+                        promised ? null : steps.stream().filter(step -> !isDocumentation(step)).toList(),
+                        bodies.inner(),
+                        node.span()));
+    }
+
+    private static Modifiers modifiers(String name, List<String> decorators) {
+        Modifiers modifiers = visibility(name);
+        for (String decorator : decorators) {
+            if (decorator.endsWith("property") || decorator.endsWith(".getter")) {
+                modifiers = modifiers.with(Mark.GETTER);
+            } else if (decorator.endsWith(".setter")) {
+                modifiers = modifiers.with(Mark.SETTER);
+            } else if (decorator.endsWith("override")) {
+                modifiers = modifiers.with(Mark.OVERRIDE);
+            } else if (decorator.endsWith("final")) {
+                modifiers = modifiers.with(Mark.FINAL);
+            }
+        }
+        return modifiers;
+    }
+
+    private static boolean onlyNotImplemented(List<Step> steps) {
+        List<Step> real = steps.stream().filter(step -> !isDocumentation(step)).toList();
+        if (real.size() != 1 || !(real.getFirst() instanceof Step.Throw(Value value, var _))) {
+            return false;
+        }
+        return switch (value) {
+            case Value.Name name -> name.name().equals("NotImplementedError");
+            case Value.Call call -> call.receiver() == null && call.name().equals("NotImplementedError");
+            case null, default -> false;
+        };
+    }
+
+    private static boolean isHollow(List<Step> steps) {
+        return steps.stream().allMatch(PythonTypes::isDocumentation);
+    }
+
+    static List<ParameterDeclared> parameters(SyntaxNode node) {
+        if (node == null) {
+            return List.of();
+        }
+        List<ParameterDeclared> found = new ArrayList<>();
+        for (SyntaxNode child : node.children()) {
+            TypeText type = annotation(child.child("type"));
+            switch (child.kind()) {
+                case "identifier" -> found.add(new ParameterDeclared(child.text(), null));
+                case "default_parameter", "typed_default_parameter" -> found.add(
+                        new ParameterDeclared(child.child("name").text(), type, true));
+                case "typed_parameter" -> {
+                    SyntaxNode name = child.children().getFirst();
+                    boolean many = !name.is("identifier");
+                    String plain = name.text().replace("*", "");
+                    found.add(new ParameterDeclared(plain, many && type != null ? type.array(1) : type, many));
+                }
+                case "list_splat_pattern" -> found.add(new ParameterDeclared(child.text().replace("*", ""),
+                        TypeText.of("?").array(1), true));
+                case "dictionary_splat_pattern" -> found.add(new ParameterDeclared(child.text().replace("*", ""),
+                        null, true));
+                default -> {
+                    // the signs that part positional from named ones
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Names of parameters, for telling them from variables. */
+    static Set<String> names(List<ParameterDeclared> parameters) {
+        Set<String> names = new HashSet<>();
+        parameters.forEach(one -> names.add(one.name()));
+        return names;
+    }
+
+    static FieldDeclared field(String name, TypeText type, Modifiers modifiers, Value initial,
+            List<TypeDeclared> inner, SyntaxNode at) {
+        return new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.FIELD, initial, inner, at.span());
+    }
+}

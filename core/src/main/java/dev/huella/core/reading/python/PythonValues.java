@@ -1,0 +1,259 @@
+package dev.huella.core.reading.python;
+
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.WrittenType;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads expressions. */
+final class PythonValues extends Bodies {
+    private final PythonBodies bodies;
+
+    PythonValues(PythonBodies bodies) {
+        this.bodies = bodies;
+    }
+
+    @Override
+    protected void step(SyntaxNode node, List<Step> into) {
+        into.add(act(value(node)));
+    }
+
+    @Override
+    public Value value(SyntaxNode node) {
+        SourceSpan at = node.span();
+        return switch (node.kind()) {
+            case "identifier" -> name(node.text(), at);
+            case "none" -> literal(Literal.Kind.NULL, node);
+            case "true", "false" -> literal(Literal.Kind.TRUTH, node);
+            case "integer", "float" -> literal(Literal.Kind.NUMBER, node);
+            case "string", "concatenated_string" -> text(node);
+            case "parenthesized_expression", "await", "as_pattern", "list_splat", "dictionary_splat",
+                    "case_pattern", "as_pattern_target", "type" ->
+                inside(node);
+            case "attribute" -> attribute(node, at);
+            case "call" -> call(node);
+            case "lambda" -> lambda(node);
+            case "list", "tuple", "set", "expression_list" -> new Value.ArrayOf(null, values(node), at);
+            case "dictionary" -> dictionary(node);
+            case "list_comprehension", "set_comprehension", "generator_expression", "dictionary_comprehension" ->
+                comprehension(node);
+            case "subscript" -> new Value.Element(value(node.child("value")), subscript(node), at);
+            case "conditional_expression" -> {
+                List<SyntaxNode> parts = node.children();
+                yield parts.size() < 3
+                        ? computed(node)
+                        : either(condition(parts.get(1)), value(parts.get(0)), value(parts.get(2)), at);
+            }
+            case "comparison_operator" -> comparison(node);
+            case "boolean_operator" -> "or".equals(operator(node))
+                    ? orElse(value(node.child("left")), value(node.child("right")), at)
+                    : computed(node);
+            case "binary_operator" -> new Value.Computed(operator(node),
+                    List.of(value(node.child("left")), value(node.child("right"))), at);
+            case "augmented_assignment" ->
+                new Value.Assign(value(node.child("left")), value(node.child("right")), false,
+                        at);
+            case "named_expression" -> walrus(node);
+            case "keyword_argument" -> new Value.Labelled(node.child("name").text(), value(node.child("value")), at);
+            case "assignment" -> new Value.Assign(value(node.child("left")), node.child("right") == null
+                    ? new Value.Computed("", List.of(), at)
+                    : value(node.child("right")), true, at);
+            default -> computed(node);
+        };
+    }
+
+    private Value name(String text, SourceSpan at) {
+        if (bodies.isSelf(text)) {
+            return new Value.Self(null, at);
+        }
+        if (bodies.isOwnClass(text) || text.equals("__class__") && bodies.className() != null) {
+            return new Value.Name(bodies.className(), at);
+        }
+        return new Value.Name(text, at);
+    }
+
+    private Value walrus(SyntaxNode node) {
+        Value target = value(node.child("name"));
+        bodies.assigned(target);
+        return new Value.Assign(target, value(node.child("value")), true, node.span());
+    }
+
+    private Value text(SyntaxNode node) {
+        List<Value> parts = new ArrayList<>();
+        for (SyntaxNode child : node.children()) {
+            if (child.is("interpolation") && child.child("expression") != null) {
+                parts.add(value(child.child("expression")));
+            } else if (child.is("string")) {
+                parts.add(text(child));
+            }
+        }
+        return parts.stream().allMatch(Literal.class::isInstance)
+                ? literal(Literal.Kind.TEXT, node)
+                : new Value.Computed("text", parts, node.span());
+    }
+
+    private Value attribute(SyntaxNode node, SourceSpan at) {
+        SyntaxNode object = node.child("object");
+        String name = node.child("attribute").text();
+        if (name.equals("__class__") && bodies.className() != null && bodies.isSelf(object.text())) {
+            return new Value.Name(bodies.className(), at);
+        }
+        return new Value.Member(isSuper(object) ? new Value.Super(object.span()) : value(object), name, at);
+    }
+
+    private static boolean isSuper(SyntaxNode node) {
+        return node.is("call") && node.child("function").text().equals("super");
+    }
+
+    private static String operator(SyntaxNode node) {
+        SyntaxNode sign = node.child("operator");
+        return sign == null ? "" : sign.kind();
+    }
+
+    private Value subscript(SyntaxNode node) {
+        SyntaxNode index = node.child("subscript");
+        return index == null ? new Literal(Literal.Kind.NUMBER, "0", node.span()) : value(index);
+    }
+
+    private Value dictionary(SyntaxNode node) {
+        List<Value> values = new ArrayList<>();
+        for (SyntaxNode child : node.children()) {
+            SyntaxNode value = child.child("value");
+            values.add(value == null ? value(child) : value(value));
+        }
+        return new Value.Cast(TypeText.of("dict"), new Value.ArrayOf(null, values, node.span()), node.span());
+    }
+
+    /** {@code [f(x) for x in xs if p(x)]} maps a function over what is gone through. */
+    private Value comprehension(SyntaxNode node) {
+        SyntaxNode body = node.child("body");
+        if (body == null) {
+            return computed(node);
+        }
+        Value result = value(body.is("pair") ? body.child("value") : body);
+        List<Step> steps = new ArrayList<>(back(result));
+        List<SyntaxNode> clauses = node.children();
+        Value whole = result;
+        for (int i = clauses.size() - 1; i >= 0; i--) {
+            SyntaxNode clause = clauses.get(i);
+            if (clause.is("if_clause")) {
+                steps = new ArrayList<>(List.of(choice(condition(clause.children().getFirst()), steps, null,
+                        clause.span())));
+            } else if (clause.is("for_in_clause")) {
+                String name = PythonBodies.lastName(clause.child("left"));
+                whole = new Value.Call(value(clause.child("right")), "map", List.of(new Value.Function(
+                        List.of(new ParameterDeclared(name, null)), steps, clause.span())), node.span());
+                steps = new ArrayList<>(back(whole));
+            }
+        }
+        return whole;
+    }
+
+    /** A condition: what is combined by {@code and}, {@code or} and {@code not} is only tested, not handed on. */
+    Value condition(SyntaxNode node) {
+        if (node == null) {
+            return new Literal(Literal.Kind.TRUTH, "True", null);
+        }
+        return switch (node.kind()) {
+            case "parenthesized_expression" -> node.children().isEmpty()
+                    ? value(node)
+                    : condition(node.children().getFirst());
+            case "boolean_operator" -> new Value.Computed(operator(node),
+                    List.of(condition(node.child("left")), condition(node.child("right"))), node.span());
+            case "not_operator" -> new Value.Computed("not", List.of(condition(node.child("argument"))), node.span());
+            default -> value(node);
+        };
+    }
+
+    private Value comparison(SyntaxNode node) {
+        List<SyntaxNode> operands = node.children().stream().filter(SyntaxNode::named).toList();
+        String sign = node.tokens()
+                .stream()
+                .filter(token -> "operators".equals(token.field()))
+                .map(SyntaxNode::text)
+                .findFirst()
+                .orElse("");
+        if (operands.size() != 2) {
+            return computed(node);
+        }
+        SyntaxNode left = operands.getFirst();
+        SyntaxNode right = operands.getLast();
+        boolean same = sign.equals("is") || sign.equals("==");
+        boolean other = sign.replaceAll("\\s+", " ").equals("is not") || sign.equals("!=");
+        if ((same || other) && left.is("call") && left.child("function").text().equals("type")
+                && left.child("arguments").children().size() == 1) {
+            return new Value.KindTest(value(left.child("arguments").children().getFirst()), TypeText.of(right.text()),
+                    null, node.span());
+        }
+        return same || other
+                ? new Value.Same(value(left), value(right), other, node.span())
+                : new Value.Computed(sign, List.of(value(left), value(right)), node.span());
+    }
+
+    private Value lambda(SyntaxNode node) {
+        List<ParameterDeclared> parameters = PythonTypes.parameters(node.child("parameters"));
+        return new Value.Function(parameters, back(value(node.child("body"))), node.span());
+    }
+
+    private Value call(SyntaxNode node) {
+        SyntaxNode function = node.child("function");
+        SyntaxNode list = node.child("arguments");
+        if (list != null && list.is("generator_expression")) {
+            return called(function, List.of(value(list)), node);
+        }
+        return called(function, values(list), node);
+    }
+
+    private Value called(SyntaxNode function, List<Value> arguments, SyntaxNode node) {
+        SourceSpan at = from(function, node);
+        if (function.is("identifier")) {
+            String name = function.text();
+            if (name.equals("isinstance") && arguments.size() == 2) {
+                return kinds(arguments, node);
+            }
+            if (bodies.isOwnClass(name)) {
+                return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
+            }
+            return new Value.Call(null, name, arguments, at);
+        }
+        if (!function.is("attribute")) {
+            return new Value.Call(value(function), Value.APPLY, arguments, at);
+        }
+        SyntaxNode object = function.child("object");
+        SyntaxNode name = function.child("attribute");
+        at = from(name, node);
+        String text = name.text();
+        if (text.equals("__init__") && bodies.constructing() && (isSuper(object) || object.is("identifier"))) {
+            boolean passesSelf = !isSuper(object) && !arguments.isEmpty();
+            return new Value.Construct(true, passesSelf ? arguments.subList(1, arguments.size()) : arguments, at);
+        }
+        if (text.equals("__new__") && bodies.className() != null
+                && (isSuper(object) || object.text().equals("object"))) {
+            return new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span());
+        }
+        if (text.equals("__class__") && bodies.isSelf(object.text())) {
+            return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
+        }
+        return new Value.Call(isSuper(object) ? new Value.Super(object.span()) : value(object), text, arguments, at);
+    }
+
+    private static Value kinds(List<Value> arguments, SyntaxNode node) {
+        SyntaxNode asked = node.child("arguments").children().getLast();
+        List<SyntaxNode> all = asked.is("tuple") ? asked.children() : List.of(asked);
+        List<Value> tests = new ArrayList<>();
+        for (SyntaxNode one : all) {
+            TypeText type = WrittenType.of(one.text());
+            if (type != null) {
+                tests.add(new Value.KindTest(arguments.getFirst(), type, null, node.span()));
+            }
+        }
+        return tests.size() == 1 ? tests.getFirst() : new Value.Computed("or", tests, node.span());
+    }
+}

@@ -1,0 +1,256 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Calls that mean more than an operation of a type: of functions kept in variables and fields, of types that make an
+ * object when called, of functions outside types, of operations that stand outside the type they extend.
+ */
+final class DynamicCalls {
+    private final Body body;
+    private final ValueResolver values;
+    private final FunctionResolver functions;
+    private final CallResolver calls;
+
+    DynamicCalls(Body body, ValueResolver values, FunctionResolver functions, CallResolver calls) {
+        this.body = body;
+        this.values = values;
+        this.functions = functions;
+        this.calls = calls;
+    }
+
+    /** Null when the call is one of an operation of its receiver. */
+    Flow call(Value.Call call, boolean used, TypeUse expected) {
+        return call.receiver() == null ? bare(call, used, expected) : on(call, used, expected);
+    }
+
+    private Flow bare(Value.Call call, boolean used, TypeUse expected) {
+        BodyScope.Local local = body.scope.find(call.name());
+        if (local != null) {
+            return apply(call, local.flow(), used, expected);
+        }
+        for (CodeType type = body.type; type != null; type = type.outer()) {
+            if (values.seesMembers(type)) {
+                if (!body.world.members.operations(type, call.name()).isEmpty()) {
+                    return null;
+                }
+                Field field = body.world.members.field(type, call.name());
+                if (field != null) {
+                    return apply(call, Flow.ofOwn(field), used, expected);
+                }
+            }
+        }
+        FileScope.ModuleMember member = body.from.file().member(call.name());
+        if (member != null) {
+            Flow found = ofModule(call, member, used, expected);
+            if (found != null) {
+                return found;
+            }
+        }
+        CodeType type = body.world.library.rule(Rule.CALL_MAKES)
+                ? body.world.names.known(call.name(), body.from)
+                : null;
+        if (type != null && type.kind() != TypeKind.MODULE) {
+            return make(TypeText.of(call.name()), call, expected);
+        }
+        List<Operation> free = body.world.library.rule(Rule.GLOBAL_FUNCTIONS)
+                ? body.world.index.functions(call.name())
+                : List.of();
+        if (!free.isEmpty()) {
+            List<Flow> plain = calls.plainArguments(call.arguments());
+            Operation callee = calls.overloads().choose(free, call.arguments(), plain);
+            return callee == null ? null : calls.called(call, callee, null, plain, used, expected);
+        }
+        return body.world.library.makesContainer(call.name()) ? container(call, expected) : null;
+    }
+
+    private Flow container(Value.Call call, TypeUse expected) {
+        if (call.arguments().size() == 1) {
+            Flow only = values.flow(call.arguments().getFirst());
+            if (values.containers().isContainer(only.type())) {
+                return values.containers().byName(call.name(), only, TypeUse.UNKNOWN) == null
+                        ? only
+                        : values.containers().byName(call.name(), only, TypeUse.UNKNOWN);
+            }
+        }
+        return values.flow(new Value.ArrayOf(null, call.arguments(), call.at()), expected, "");
+    }
+
+    private Flow ofModule(Value.Call call, FileScope.ModuleMember member, boolean used, TypeUse expected) {
+        List<Operation> named = body.world.members.operations(member.module(), member.name());
+        if (!named.isEmpty()) {
+            List<Flow> plain = calls.plainArguments(call.arguments());
+            Operation callee = calls.overloads().choose(named, call.arguments(), plain);
+            return calls.called(call, callee == null ? named.getFirst() : callee, null, plain, used, expected);
+        }
+        Field field = body.world.members.field(member.module(), member.name());
+        return field == null ? null : apply(call, Flow.ofOwn(field), used, expected);
+    }
+
+    private Flow make(TypeText type, Value.Call call, TypeUse expected) {
+        return values.flow(new Value.Create(type, call.arguments(), null, call.at()), expected, "");
+    }
+
+    private Flow on(Value.Call call, boolean used, TypeUse expected) {
+        String path = body.world.library.rule(Rule.CALL_MAKES) ? ValueResolver.path(call.receiver()) : null;
+        if (path != null && body.scope.find(first(path)) == null) {
+            CodeType made = body.world.names.known(path + "." + call.name(), body.from);
+            if (made != null && !made.external() && made.kind() != TypeKind.MODULE) {
+                return make(TypeText.of(path + "." + call.name()), call, expected);
+            }
+        }
+        int before = body.deeds.size();
+        Flow receiver = values.flow(call.receiver());
+        Flow found = onFlow(call, receiver, used, expected);
+        if (found == null) {
+            body.deeds.subList(before, body.deeds.size()).clear(); // the receiver is read again by whoever goes on
+        }
+        return found;
+    }
+
+    private static String first(String path) {
+        int dot = path.indexOf('.');
+        return dot < 0 ? path : path.substring(0, dot);
+    }
+
+    private Flow onFlow(Value.Call call, Flow receiver, boolean used, TypeUse expected) {
+        CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
+        boolean isType = ValueResolver.isType(receiver);
+        if (isType && type != null && body.world.library.makes(call.name())
+                && body.world.members.operations(type, call.name()).isEmpty()) {
+            return make(TypeText.of(ValueResolver.path(call.receiver()) == null || call.receiver() instanceof Value.Self
+                    ? "." + type.qualifiedName()
+                    : ValueResolver.path(call.receiver())), call, expected);
+        }
+        if (call.name().equals("+=") || call.name().equals("-=")) {
+            return counted(call, receiver);
+        }
+        if (type != null && !body.world.members.operations(type, call.name()).isEmpty()) {
+            return null;
+        }
+        Field field = type == null ? null : body.world.members.field(type, call.name());
+        if (field != null) {
+            Flow held = values.flow(new Value.Member(call.receiver(), call.name(), call.at()));
+            return call.arguments().isEmpty() && !isFunction(held) ? held : apply(call, held, used, expected);
+        }
+        if (body.world.library.invokes(call.name()) && (isFunction(receiver) || type == null || type.external()
+                || call.name().equals(Value.APPLY))) {
+            return apply(call, receiver, used, expected);
+        }
+        Operation extension = type == null ? null : extension(call.name(), type);
+        return extension == null ? null : extended(call, extension, receiver, used);
+    }
+
+    private boolean isFunction(Flow flow) {
+        return flow.anyOf(Origin.OfFunction.class) || flow.type().type() != null
+                && flow.type().type().kind() == TypeKind.FUNCTION;
+    }
+
+    /** {@code x += y}: adds to a list of those to tell, or counts. */
+    private Flow counted(Value.Call call, Flow receiver) {
+        boolean told = receiver.origins()
+                .stream()
+                .anyMatch(origin -> origin instanceof Origin.OfField(Field field, boolean _)
+                        && field.modifiers().has(Mark.EVENT))
+                || isFunction(receiver) || values.containers().isContainer(receiver.type());
+        if (!told) {
+            return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));
+        }
+        Flow given = values.flow(call.arguments().getFirst(), values.containers().isContainer(receiver.type())
+                && !isFunction(receiver) ? TypeUse.UNKNOWN : receiver.type(), "");
+        body.add(new Deed.Calls(null, call.name(), receiver, List.of(given), false, body.setting, call.at()));
+        return receiver;
+    }
+
+    private Operation extension(String name, CodeType type) {
+        for (Operation operation : body.world.index.extensions(name)) {
+            TypeUse first = operation.parameters().isEmpty()
+                    ? TypeUse.UNKNOWN
+                    : operation.parameters().getFirst().type();
+            if (first.variable() != null || first.type() != null && body.world.supertypes.isA(type, first.type())) {
+                return operation;
+            }
+        }
+        return null;
+    }
+
+    private Flow extended(Value.Call call, Operation operation, Flow receiver, boolean used) {
+        List<Flow> all = new ArrayList<>(List.of(receiver));
+        for (int i = 0; i < call.arguments().size(); i++) {
+            all.add(values.flow(call.arguments().get(i), Overloads.parameterType(operation, i + 1), ""));
+        }
+        var home = Flow.of(new Origin.OfType(operation.home()), TypeUse.of(operation.home()));
+        body.add(new Deed.Calls(operation, operation.name(), home, all, used, body.setting, call.at()));
+        return Flow.of(new Origin.Result(operation, receiver.origins().getFirst()), operation.returns());
+    }
+
+    /** Calls a function that is a value. */
+    Flow apply(Value.Call call, Flow function, boolean used, TypeUse expected) {
+        if (call.name().equals("bind")) {
+            call.arguments().forEach(values::flow);
+            return function;
+        }
+        CodeType type = function.type().dimensions() > 0 ? null : function.type().erased();
+        Operation callee = type == null ? null : called(type);
+        if (callee == null) {
+            for (Origin origin : function.origins()) {
+                if (origin instanceof Origin.OfFunction(CodeType written) && !written.operations().isEmpty()) {
+                    callee = written.operations().getFirst();
+                }
+            }
+        }
+        if (callee == null && ValueResolver.isType(function) && type != null && !type.external()
+                && call.name().equals(Value.APPLY)) {
+            return make(TypeText.of("." + type.qualifiedName()), call, expected);
+        }
+        List<Flow> given = new ArrayList<>();
+        for (int i = 0; i < call.arguments().size(); i++) {
+            TypeUse asked = callee == null ? TypeUse.UNKNOWN : Overloads.parameterType(callee, i);
+            given.add(values.flow(call.arguments().get(i), asked, ""));
+        }
+        String name = callee == null ? Value.APPLY : callee.name();
+        body.add(new Deed.Calls(callee, name, function, given, used, body.setting, call.at()));
+        return Flow.of(new Origin.Result(callee, function.origins().getFirst()),
+                callee == null ? TypeUse.UNKNOWN : callee.returns());
+    }
+
+    private Operation called(CodeType type) {
+        if (type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.INTERFACE) {
+            Operation single = body.world.members.single(type);
+            if (single != null) {
+                return single;
+            }
+        }
+        if (type.external()) {
+            return null;
+        }
+        for (String name : body.world.library.invoking()) {
+            List<Operation> found = body.world.members.operations(type, name);
+            if (!found.isEmpty()) {
+                return found.getFirst();
+            }
+        }
+        return null;
+    }
+
+    /** An object written out where an interface is asked for realises it. */
+    void realise(CodeType made, Value.Create create, TypeUse expected) {
+        if (create.type() == null && expected.type() != null && expected.type() != made
+                && expected.type().kind().promises() && made.supertypes().isEmpty()) {
+            body.world.supertypes.add(made, expected);
+        }
+    }
+}

@@ -1,0 +1,331 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.Slots.Key;
+import dev.huella.core.resolve.Slots.Slot;
+import dev.huella.core.resolve.Slots.Use;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Gives untyped places a type: the nearest common one of all that is put there, raised as far as what is asked of it
+ * allows; where nothing is known to be put there, the type that offers what is asked. Where several types without a
+ * common one meet, a shape stands for them. Functions of one kind that flow from place to place share one shape.
+ */
+final class SlotInference {
+    private static final int MOST_CANDIDATES = 12;
+    private final Resolution world;
+    private final List<CodeType> types;
+    private final boolean shapes;
+    private final Map<String, List<CodeType>> offering = new HashMap<>();
+    private final Map<Set<CodeType>, CodeType> made = new HashMap<>();
+    private final Map<Key, CodeType> functionShapes = new HashMap<>();
+    private final Map<Slot, Slot> targets = new HashMap<>();
+
+    /**
+     * An inference over types whose bodies were resolved.
+     *
+     * @param shapes whether shapes may be made, which is done once
+     */
+    SlotInference(Resolution world, List<CodeType> types, boolean shapes) {
+        this.world = world;
+        this.types = types;
+        this.shapes = shapes;
+    }
+
+    /** Types fields, parameters and results that have none written. */
+    void infer() {
+        var slots = new Slots(world.library);
+        types.forEach(type -> type.operations().forEach(slots::collect));
+        slots.spread();
+        for (CodeType type : types) {
+            for (Operation operation : type.operations()) {
+                if (operation.kind() == OperationDeclared.Kind.OPERATION && !type.shape()) {
+                    offering.computeIfAbsent(operation.name(), key -> new ArrayList<>()).add(type);
+                }
+            }
+        }
+        List<Slot> all = new ArrayList<>(slots.all().values());
+        all.forEach(this::follow);
+        Map<Object, TypeUse[]> parameters = new LinkedHashMap<>();
+        for (Slot slot : all) {
+            if (!slot.key.element()) {
+                fill(slot, slots, parameters);
+            }
+        }
+        parameters.forEach((operation, uses) -> signature((Operation) operation, uses));
+    }
+
+    private static void signature(Operation operation, TypeUse[] uses) {
+        List<Parameter> all = new ArrayList<>();
+        for (int i = 0; i < operation.parameters().size(); i++) {
+            Parameter before = operation.parameters().get(i);
+            all.add(uses[i] == null ? before : new Parameter(before.name(), uses[i], before.optional()));
+        }
+        TypeUse result = uses[operation.parameters().size()];
+        operation.signature(operation.variables(), all, result == null ? operation.returns() : result);
+    }
+
+    private void fill(Slot slot, Slots slots, Map<Object, TypeUse[]> parameters) {
+        TypeUse now = current(slot.key);
+        if (now == null) {
+            return;
+        }
+        TypeUse found = found(slot, now);
+        TypeUse element = elementOf(found);
+        if (element != null && element.isUnknown()) {
+            Slot inside = slots.all().get(slot.key.elements());
+            TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
+            found = known.isUnknown() ? found : withElement(found, known);
+        }
+        if (found.equals(now) || found.isUnknown()) {
+            return;
+        }
+        switch (slot.key.owner()) {
+            case Field field -> field.inferred(found);
+            case Operation operation -> {
+                int index = slot.key.index() < 0 ? operation.parameters().size() : slot.key.index();
+                parameters.computeIfAbsent(operation,
+                        key -> new TypeUse[operation.parameters().size() + 1])[index] = found;
+            }
+            default -> throw new IllegalStateException("a place is a field or belongs to an operation");
+        }
+    }
+
+    /** The type it has now; null for places outside the sources. */
+    private static TypeUse current(Key key) {
+        return switch (key.owner()) {
+            case Field field -> field.place() == null ? null : field.type();
+            case Operation operation when operation.home().shape() && operation.home().place() == null -> null;
+            case Operation operation when key.index() < 0 -> operation.returns();
+            case Operation operation -> key.index() < operation.parameters().size()
+                    ? operation.parameters().get(key.index()).type()
+                    : null;
+            default -> null;
+        };
+    }
+
+    /** Null for what is no container. */
+    private TypeUse elementOf(TypeUse type) {
+        if (type.dimensions() > 0) {
+            return type.element();
+        }
+        LibraryKnowledge.Kept kept = type.type() == null || !type.type().external()
+                ? null
+                : world.library.container(type);
+        return kept == null ? null : kept.element();
+    }
+
+    private TypeUse withElement(TypeUse container, TypeUse element) {
+        if (container.dimensions() > 0) {
+            return element.array(container.dimensions());
+        }
+        LibraryKnowledge.Kept kept = world.library.container(container);
+        List<TypeUse> arguments = new ArrayList<>();
+        for (int i = 0; i < kept.kind().element(); i++) {
+            arguments.add(TypeUse.UNKNOWN);
+        }
+        arguments.add(element);
+        return new TypeUse(container.text(), container.type(), null, arguments, 0);
+    }
+
+    private TypeUse found(Slot slot, TypeUse now) {
+        if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
+            return shapes ? function(slot, now) : now;
+        }
+        if (!now.isUnknown()) {
+            return now;
+        }
+        Set<CodeType> known = new LinkedHashSet<>();
+        TypeUse other = TypeUse.UNKNOWN;
+        for (TypeUse use : slot.types) {
+            if (use.type() != null && use.dimensions() == 0 && !use.type().external()) {
+                known.add(use.type());
+            } else if (other.isUnknown() || richer(use, other)) {
+                other = use;
+            }
+        }
+        if (known.isEmpty()) {
+            return other.isUnknown() ? byUse(slot) : other;
+        }
+        return common(known, slot);
+    }
+
+    private boolean richer(TypeUse use, TypeUse than) {
+        TypeUse own = elementOf(use);
+        TypeUse before = elementOf(than);
+        return own != null && (before == null || before.isUnknown() && !own.isUnknown());
+    }
+
+    private TypeUse common(Set<CodeType> known, Slot slot) {
+        List<CodeType> all = new ArrayList<>(known);
+        List<CodeType> shared = new ArrayList<>(List.of(all.getFirst()));
+        shared.addAll(world.supertypes.above(all.getFirst()));
+        shared.removeIf(type -> type.external()
+                || !all.stream().allMatch(one -> world.supertypes.isA(one, type)));
+        CodeType best = null;
+        for (CodeType type : shared) {
+            boolean offers = slot.uses.stream().allMatch(use -> offers(type, use) || world.library.invokes(use.name()));
+            if (best == null || offers && !slot.uses.isEmpty() && usesSomething(type, slot)) {
+                best = type;
+            }
+        }
+        if (best != null) {
+            return TypeUse.of(best);
+        }
+        return shapes && !slot.uses.isEmpty() ? TypeUse.of(shape(slot, all)) : TypeUse.UNKNOWN;
+    }
+
+    private boolean usesSomething(CodeType type, Slot slot) {
+        return slot.uses.stream().anyMatch(use -> offers(type, use));
+    }
+
+    private boolean offers(CodeType type, Use use) {
+        return world.members.operations(type, use.name())
+                .stream()
+                .anyMatch(operation -> !operation.home().external() && takes(operation, use.arguments()))
+                || world.members.field(type, use.name()) != null;
+    }
+
+    private static boolean takes(Operation operation, int arguments) {
+        int declared = operation.parameters().size();
+        long needed = operation.parameters().stream().filter(one -> !one.optional()).count();
+        return arguments >= needed && arguments <= declared
+                || !operation.parameters().isEmpty() && operation.parameters().getLast().type().dimensions() > 0;
+    }
+
+    /** The type that offers all that is asked, when there is one family of them. */
+    private TypeUse byUse(Slot slot) {
+        List<Use> telling = slot.uses.stream()
+                .filter(use -> !use.name().equals(Value.APPLY) && offering.containsKey(use.name()))
+                .toList();
+        if (telling.isEmpty() || telling.size() < slot.uses.size()) {
+            return TypeUse.UNKNOWN;
+        }
+        List<CodeType> candidates = new ArrayList<>(offering.get(telling.getFirst().name()));
+        candidates.removeIf(type -> type.kind() == TypeKind.MODULE || type.kind() == TypeKind.FUNCTION
+                || !telling.stream().allMatch(use -> offers(type, use)));
+        List<CodeType> top = candidates.stream()
+                .distinct()
+                .filter(type -> candidates.stream()
+                        .noneMatch(other -> other != type && world.supertypes.isA(type, other)))
+                .toList();
+        if (top.size() == 1) {
+            return TypeUse.of(top.getFirst());
+        }
+        Set<CodeType> owners = new LinkedHashSet<>(top);
+        CodeType home = slot.key.owner() instanceof Field field ? field.home() : ((Operation) slot.key.owner()).home();
+        owners.remove(home);
+        return owners.size() == 1
+                ? TypeUse.of(owners.iterator().next())
+                : shapes && !owners.isEmpty() && owners.size() <= MOST_CANDIDATES
+                        ? TypeUse.of(shape(slot, List.copyOf(owners)))
+                        : TypeUse.UNKNOWN;
+    }
+
+    /** One shape stands for the same types wherever they meet. */
+    private CodeType shape(Slot slot, List<CodeType> realised) {
+        Set<CodeType> key = new LinkedHashSet<>(realised);
+        CodeType there = made.get(key);
+        if (there == null) {
+            there = Shapes.of(name(slot.key), home(slot.key), place(slot.key), TypeKind.PROTOCOL);
+            made.put(key, there);
+            world.slots.add(there);
+            for (CodeType type : realised) {
+                world.supertypes.add(type, TypeUse.of(there));
+            }
+        }
+        CodeType shape = there;
+        for (Use use : slot.uses) {
+            if (shape.operations().stream().noneMatch(operation -> operation.name().equals(use.name()))
+                    && realised.stream().allMatch(type -> offers(type, use))) {
+                List<Parameter> parameters = new ArrayList<>();
+                for (int i = 0; i < use.arguments(); i++) {
+                    parameters.add(new Parameter("p" + i, TypeUse.UNKNOWN));
+                }
+                shape.add(Shapes.promised(shape, use.name(), parameters, TypeUse.UNKNOWN));
+            }
+        }
+        return shape;
+    }
+
+    /** Places that functions flow between share the shape of the one they end in. */
+    private TypeUse function(Slot slot, TypeUse now) {
+        Slot end = target(slot);
+        TypeUse there = end == slot ? now : current(end.key);
+        if (there != null && Shapes.isFunction(there.type())) {
+            return new TypeUse(now.isUnknown() ? "" : now.text(), there.type(), null, List.of(), now.dimensions());
+        }
+        if (!now.isUnknown()) {
+            return now;
+        }
+        CodeType shape = functionShapes.computeIfAbsent(end.key, key -> {
+            CodeType type = Shapes.of(name(key), home(key), place(key), TypeKind.FUNCTION);
+            int count = slot.functions.stream()
+                    .mapToInt(function -> parameterCount(function))
+                    .max()
+                    .orElse(0);
+            List<Parameter> parameters = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                parameters.add(new Parameter("p" + i, TypeUse.UNKNOWN));
+            }
+            type.add(Shapes.promised(type, Value.APPLY, parameters, TypeUse.UNKNOWN));
+            world.slots.add(type);
+            return type;
+        });
+        return TypeUse.of(shape);
+    }
+
+    private static int parameterCount(Origin.OfFunction function) {
+        return function.function().operations().isEmpty()
+                ? 0
+                : function.function().operations().getFirst().parameters().size();
+    }
+
+    /** From each parameter that a field is given, to that field. */
+    private void follow(Slot slot) {
+        if (slot.key.owner() instanceof Field) {
+            for (Slot from : slot.from) {
+                if (from.key.owner() instanceof Operation && !from.key.element()) {
+                    targets.putIfAbsent(from, slot);
+                }
+            }
+        }
+    }
+
+    /** The field that this place's functions end up in; the place itself when they end here. */
+    private Slot target(Slot slot) {
+        return targets.getOrDefault(slot, slot);
+    }
+
+    private static String name(Key key) {
+        return switch (key.owner()) {
+            case Field field -> field.name();
+            case Operation operation when key.index() < 0 -> operation.name();
+            case Operation operation -> operation.parameters().get(key.index()).name();
+            default -> "";
+        };
+    }
+
+    private static CodeType home(Key key) {
+        return key.owner() instanceof Field field ? field.home() : ((Operation) key.owner()).home();
+    }
+
+    private static dev.huella.core.source.SourceSpan place(Key key) {
+        var at = key.owner() instanceof Field field ? field.place() : ((Operation) key.owner()).place();
+        return at == null ? home(key).place() : at;
+    }
+}

@@ -1,0 +1,193 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * All places that hold values: fields, parameters, results, and the elements of what these hold. For each it gathers
+ * which types of values are put there, from which other places values come, and which operations are called on them.
+ */
+final class Slots {
+    private static final int MOST_ROUNDS = 12;
+    private final LibraryKnowledge library;
+    private final Map<Key, Slot> slots = new LinkedHashMap<>();
+
+    Slots(LibraryKnowledge library) {
+        this.library = library;
+    }
+
+    /** One place. {@code owner} is a field or operation; {@code index} counts parameters, -1 is the result. */
+    record Key(Object owner, int index, boolean element) {
+        static Key of(Field field) {
+            return new Key(field, 0, false);
+        }
+
+        static Key parameter(Operation operation, int index) {
+            return new Key(operation, index, false);
+        }
+
+        static Key result(Operation operation) {
+            return new Key(operation, -1, false);
+        }
+
+        Key elements() {
+            return new Key(owner, index, true);
+        }
+    }
+
+    /** An operation asked of a value, with the number of arguments. */
+    record Use(String name, int arguments) {}
+
+    /** What was gathered for one place. */
+    static final class Slot {
+        final Key key;
+        final Set<TypeUse> types = new LinkedHashSet<>();
+        final Set<Slot> from = new LinkedHashSet<>();
+        final Set<Use> uses = new LinkedHashSet<>();
+        final List<Origin.OfFunction> functions = new ArrayList<>();
+
+        Slot(Key key) {
+            this.key = key;
+        }
+    }
+
+    Map<Key, Slot> all() {
+        return slots;
+    }
+
+    Slot slot(Key key) {
+        return slots.computeIfAbsent(key, Slot::new);
+    }
+
+    /** Reads what one operation does. */
+    void collect(Operation operation) {
+        for (Deed deed : operation.deeds()) {
+            switch (deed) {
+                case Deed.Sets sets -> put(slot(Key.of(sets.field())), sets.value());
+                case Deed.Returns returns when returns.value() != null && isOwn(returns, operation) ->
+                    put(slot(Key.result(operation)), returns.value());
+                case Deed.Creates creates -> given(creates.constructor(), creates.arguments());
+                case Deed.Calls calls -> call(calls);
+                case Deed.Stores stores -> putInto(stores.container(), stores.value());
+                default -> {
+                    // nothing else hands values on
+                }
+            }
+        }
+        for (Operation above : operation.overridden()) {
+            for (int i = 0; i < Math.min(operation.parameters().size(), above.parameters().size()); i++) {
+                if (!above.home().external()) {
+                    slot(Key.parameter(operation, i)).from.add(slot(Key.parameter(above, i)));
+                }
+            }
+        }
+    }
+
+    private static boolean isOwn(Deed.Returns returns, Operation operation) {
+        return operation.depth() > 0
+                || !dev.huella.core.model.Setting.inside(returns.within(), dev.huella.core.model.Setting.Kind.FUNCTION);
+    }
+
+    private void call(Deed.Calls calls) {
+        given(calls.callee(), calls.arguments());
+        if (library.adds(calls.name()) && !calls.arguments().isEmpty()
+                && (calls.callee() == null || calls.callee().home().external())) {
+            putInto(calls.receiver(), calls.arguments().getLast());
+        }
+        for (Origin origin : calls.receiver().origins()) {
+            Slot used = slot(origin);
+            if (used != null) {
+                used.uses.add(new Use(calls.name(), calls.arguments().size()));
+            }
+        }
+    }
+
+    private void given(Operation callee, List<Flow> arguments) {
+        if (callee == null || callee.home().external() && !callee.home().shape()) {
+            return;
+        }
+        for (int i = 0; i < Math.min(arguments.size(), callee.parameters().size()); i++) {
+            put(slot(Key.parameter(callee, i)), arguments.get(i));
+        }
+        for (Operation below : callee.overriders()) {
+            for (int i = 0; i < Math.min(arguments.size(), below.parameters().size()); i++) {
+                put(slot(Key.parameter(below, i)), arguments.get(i));
+            }
+        }
+    }
+
+    private void putInto(Flow container, Flow value) {
+        for (Origin origin : container.origins()) {
+            Slot slot = slot(origin);
+            if (slot != null) {
+                put(slot(slot.key.elements()), value);
+            }
+        }
+    }
+
+    private void put(Slot slot, Flow value) {
+        boolean told = false;
+        for (Origin origin : value.origins()) {
+            if (origin instanceof Origin.OfFunction function) {
+                slot.functions.add(function);
+                told = true;
+            }
+            Slot from = slot(origin);
+            if (from != null && from != slot) {
+                slot.from.add(from);
+                if (!slot.key.element()) {
+                    slot(slot.key.elements()).from.add(slot(from.key.elements()));
+                }
+            }
+        }
+        if (!told && !value.type().isUnknown() && !Shapes.isFunction(value.type().type())) {
+            slot.types.add(value.type());
+        }
+    }
+
+    /** The place a value comes from; null when it comes from none. */
+    Slot slot(Origin origin) {
+        return switch (origin) {
+            case Origin.OfField(Field field, boolean _) when field.place() != null -> slot(Key.of(field));
+            case Origin.OfParameter(Operation operation, int index) -> slot(Key.parameter(operation, index));
+            case Origin.Result(Operation callee, Origin _) when callee != null && callee.place() != null ->
+                slot(Key.result(callee));
+            case Origin.ElementOf(Origin container) -> {
+                Slot whole = slot(container);
+                yield whole == null || whole.key.element() ? whole : slot(whole.key.elements());
+            }
+            case Origin.CopyOf(Origin container, boolean _) -> slot(container);
+            default -> null;
+        };
+    }
+
+    /** Types and functions that reach each place from others, and uses that reach back. */
+    void spread() {
+        boolean changed = true;
+        for (int round = 0; changed && round < MOST_ROUNDS; round++) {
+            changed = false;
+            for (Slot slot : slots.values()) {
+                for (Slot from : slot.from) {
+                    changed |= slot.types.addAll(from.types);
+                    changed |= from.uses.addAll(slot.uses);
+                    for (Origin.OfFunction function : from.functions) {
+                        if (!slot.functions.contains(function)) {
+                            slot.functions.add(function);
+                            changed = true;
+                        }
+                    }
+                }
+            }
+        }
+    }
+}
