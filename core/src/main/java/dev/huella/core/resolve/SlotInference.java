@@ -85,11 +85,11 @@ final class SlotInference {
             return;
         }
         TypeUse found = found(slot, now);
-        TypeUse element = elementOf(found);
+        TypeUse element = found.isUnknown() ? TypeUse.UNKNOWN : elementOf(found);
         if (element != null && element.isUnknown()) {
             Slot inside = slots.all().get(slot.key.elements());
             TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
-            found = known.isUnknown() ? found : withElement(found, known);
+            found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : withElement(found, known);
         }
         if (found.equals(now) || found.isUnknown()) {
             return;

@@ -61,6 +61,20 @@ final class Supertypes {
         }
     }
 
+    /** The nearest type of the sources that all of them are; null when there is none. */
+    CodeType common(List<CodeType> types) {
+        if (types.isEmpty()) {
+            return null;
+        }
+        List<CodeType> shared = new ArrayList<>(List.of(types.getFirst()));
+        shared.addAll(above(types.getFirst()));
+        return shared.stream()
+                .filter(one -> !one.external() || types.size() == 1)
+                .filter(one -> types.stream().allMatch(type -> isA(type, one)))
+                .findFirst()
+                .orElse(null);
+    }
+
     boolean isA(CodeType type, CodeType other) {
         return type == other || above(type).contains(other);
     }

@@ -341,21 +341,33 @@ final class ValueResolver {
     }
 
     private Flow array(Value.ArrayOf array, TypeUse expected) {
+        boolean container = array.type() == null && expected.dimensions() == 0 && containers.isContainer(expected);
         TypeUse element = array.type() != null
                 ? body.use(array.type(), Mention.Kind.OTHER, array.at())
-                : expected.dimensions() > 0 ? expected.element() : expected;
+                : container ? containers.element(new Flow(List.of(), expected)).type()
+                        : expected.dimensions() > 0 ? expected.element() : expected;
+        boolean asAsked = element == expected;
         List<Origin> origins = new ArrayList<>();
+        List<CodeType> kinds = new ArrayList<>();
         for (Value part : array.elements()) {
-            for (Origin origin : flow(part, element, "").origins()) {
+            Flow flow = flow(part, element, "");
+            for (Origin origin : flow.origins()) {
                 if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction) {
                     origins.add(origin);
                 }
             }
+            kinds.add(flow.type().dimensions() > 0 ? null : flow.type().type());
+        }
+        if (element.isUnknown() && !kinds.isEmpty() && !kinds.contains(null)) {
+            CodeType common = body.world.supertypes.common(kinds);
+            element = common == null ? element : TypeUse.of(common);
         }
         if (origins.isEmpty()) {
             origins.add(Origin.UNKNOWN);
         }
-        return new Flow(origins, element.array(Math.max(1, element == expected ? expected.dimensions() : 1)));
+        return new Flow(origins, container && (!element.isUnknown() || !expected.arguments().isEmpty())
+                ? expected
+                : element.array(Math.max(1, asAsked ? expected.dimensions() : 1)));
     }
 
     private Flow assign(Value.Assign assign) {
