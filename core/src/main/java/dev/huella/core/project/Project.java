@@ -80,6 +80,9 @@ public final class Project {
                         "This is no text: it holds zero bytes. It was left out; if it is code, save it as UTF-8.");
             }
             return reader.read(file.path(), text.utf8());
+        } catch (StackOverflowError e) {
+            return FileFacts.unreadable(file.path(), reader.language(),
+                    "This file is nested too deeply to be read; it was left out. Generated code is better excluded.");
         } catch (IOException e) {
             return FileFacts.unreadable(file.path(), reader.language(),
                     "This file could not be opened (%s); it was left out. Check your right to read it."

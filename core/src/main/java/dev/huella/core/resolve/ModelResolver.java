@@ -73,19 +73,15 @@ public final class ModelResolver {
         inferring(groups, declared);
         bodies(groups);
         world.index.settleOutside();
+        StructuralTypes.resolve(world, declared);
         List<CodeType> types = allTypes();
-        OverrideResolver.resolve(types.subList(0, types.size())
-                .stream()
-                .filter(type -> type.kind() == TypeKind.FUNCTION || !type.shape() && overShape(type))
+        OverrideResolver.resolve(types.stream()
+                .filter(type -> type.kind() == TypeKind.FUNCTION || world.supertypes.gained(type))
                 .toList(), world.supertypes);
         RefusalResolver.resolve(types, world.library);
         FieldResolver.resolve(types, world.library);
         relations.addAll(new RelationResolver(world.library).relations(types));
         return types;
-    }
-
-    private static boolean overShape(CodeType type) {
-        return type.supertypes().stream().anyMatch(use -> use.type() != null && use.type().shape());
     }
 
     /** Bodies are read again with what the first readings showed of places without a type. */

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
@@ -24,6 +25,9 @@ final class OverrideResolver {
     private static void link(Operation operation, Supertypes supertypes) {
         for (CodeType above : supertypes.above(operation.home())) {
             for (Operation other : above.operations()) {
+                if (operation.overridden().contains(other)) {
+                    break;
+                }
                 if (other.name().equals(operation.name()) && stands(operation, other)) {
                     operation.overrides(other);
                     if (!above.external()) {
@@ -38,10 +42,11 @@ final class OverrideResolver {
     private static boolean stands(Operation operation, Operation other) {
         if (other.isStatic() || other.kind() != Kind.OPERATION
                 || other.modifiers().visibility() == Visibility.PRIVATE
-                || operation.parameters().size() != other.parameters().size()) {
+                || other.modifiers().has(Mark.FIXED) && other.overridden().isEmpty()
+                || !other.home().shape() && operation.parameters().size() != other.parameters().size()) {
             return false;
         }
-        for (int i = 0; i < operation.parameters().size(); i++) {
+        for (int i = 0; i < Math.min(operation.parameters().size(), other.parameters().size()); i++) {
             if (!same(operation.parameters().get(i).type(), other.parameters().get(i).type())) {
                 return false;
             }

@@ -17,6 +17,7 @@ import java.util.concurrent.ConcurrentHashMap;
 /** Questions about what is above a type. Answers are kept once supertypes are settled. */
 final class Supertypes {
     private final Map<CodeType, Set<CodeType>> above = new ConcurrentHashMap<>();
+    private final Set<CodeType> late = ConcurrentHashMap.newKeySet();
     private volatile boolean settled;
 
     /** From now on supertypes do not change any more, and answers may be kept. */
@@ -49,12 +50,18 @@ final class Supertypes {
         return Collections.unmodifiableSet(found);
     }
 
+    /** True for types that gained a supertype after the heads were read. */
+    boolean gained(CodeType type) {
+        return late.contains(type);
+    }
+
     /** One more supertype, found after the heads were read. */
     void add(CodeType type, TypeUse use) {
         synchronized (above) {
             List<TypeUse> all = new ArrayList<>(type.supertypes());
             if (all.stream().noneMatch(one -> one.type() == use.type())) {
                 all.add(use);
+                late.add(type);
                 type.supertypes(all);
                 above.clear();
             }

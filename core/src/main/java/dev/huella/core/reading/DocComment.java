@@ -1,0 +1,69 @@
+package dev.huella.core.reading;
+
+import dev.huella.core.facts.TypeText;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Types written in a documentation comment, in braces or bare. */
+public final class DocComment {
+    private static final Pattern PARAMETER = Pattern
+            .compile("@(?:param|property)\\s+(?:\\{([^}]*)\\}\\s*|((?![$&])[^\\s$]+)\\s+)\\[?(?:\\.\\.\\.)?&?\\$?(\\w+)");
+    private static final Pattern RESULT = Pattern.compile("@returns?\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
+    private static final Pattern HELD = Pattern.compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
+    private static final Pattern REALISED = Pattern.compile("@implements\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
+    public static final DocComment NONE = new DocComment("");
+    private final String text;
+    private final Map<String, TypeText> parameters = new HashMap<>();
+
+    private DocComment(String text) {
+        this.text = text;
+        Matcher matcher = PARAMETER.matcher(text);
+        while (matcher.find()) {
+            TypeText type = type(matcher);
+            if (type != null) {
+                parameters.put(matcher.group(3), type);
+            }
+        }
+    }
+
+    /** Only comments that are meant as documentation are looked into; others are as good as none. */
+    public static DocComment of(String comment) {
+        return comment != null && comment.startsWith("/**") ? new DocComment(comment) : NONE;
+    }
+
+    /** Null when the comment does not speak of that parameter. */
+    public TypeText parameter(String name) {
+        return parameters.get(name);
+    }
+
+    public TypeText result() {
+        return first(RESULT);
+    }
+
+    /** What a field or variable holds. */
+    public TypeText held() {
+        return first(HELD);
+    }
+
+    public TypeText realised() {
+        return first(REALISED);
+    }
+
+    /** True when a tag of that name stands in it. */
+    public boolean has(String tag) {
+        return text.contains("@" + tag);
+    }
+
+    private TypeText first(Pattern pattern) {
+        Matcher matcher = pattern.matcher(text);
+        return matcher.find() ? type(matcher) : null;
+    }
+
+    private static TypeText type(Matcher matcher) {
+        String written = matcher.group(1) != null ? matcher.group(1) : matcher.group(2);
+        TypeText type = WrittenType.of(written.replaceAll("^\\s*[!=]|=\\s*$", ""));
+        return type != null && (type.name().equals("*") || type.name().equals("mixed")) ? null : type;
+    }
+}

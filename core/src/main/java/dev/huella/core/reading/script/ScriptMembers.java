@@ -1,0 +1,240 @@
+package dev.huella.core.reading.script;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.DocComment;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Set;
+
+/** Reads the members of one class. */
+final class ScriptMembers {
+    private static final Set<String> OWN_THIS = Set.of("class", "class_declaration", "function_declaration",
+            "function_expression", "object");
+    private final TypeParts into;
+
+    ScriptMembers(TypeParts into) {
+        this.into = into;
+    }
+
+    /** Without a leading {@code #}; the well-known symbols by their last word. */
+    static String name(SyntaxNode node) {
+        if (node == null) {
+            return "";
+        }
+        String text = node.text();
+        if (node.is("computed_property_name")) {
+            text = text.substring(1, text.length() - 1).strip();
+            text = text.startsWith("Symbol.") ? text.substring("Symbol.".length()) : text;
+        }
+        return text.startsWith("#") ? text.substring(1) : text.replaceAll("^['\"]|['\"]$", "");
+    }
+
+    void members(SyntaxNode body) {
+        if (body == null) {
+            return;
+        }
+        String comment = null;
+        for (SyntaxNode member : body.tokens()) {
+            if (member.is("comment")) {
+                comment = member.text();
+                continue;
+            }
+            member(member, DocComment.of(comment));
+            comment = null;
+        }
+        body.children().forEach(this::assigned);
+    }
+
+    private void member(SyntaxNode member, DocComment doc) {
+        switch (member.kind()) {
+            case "method_definition" -> operation(member, doc);
+            case "abstract_method_signature" -> operation(member, doc);
+            case "public_field_definition", "field_definition" -> field(member, doc);
+            case "class_static_block" -> {
+                var bodies = new ScriptBodies(into.name());
+                into.operations().add(new OperationDeclared("<static>", Kind.INITIALISER,
+                        Modifiers.of(Visibility.PRIVATE, Mark.STATIC), List.of(), List.of(), null,
+                        bodies.block(member.child("body")), bodies.inner(), member.span()));
+            }
+            case "ERROR" -> member.children().forEach(child -> member(child, doc));
+            default -> {
+                // signatures of overloads repeat what the implementation says
+            }
+        }
+    }
+
+    static Modifiers modifiers(SyntaxNode member, SyntaxNode name, DocComment doc) {
+        Modifiers modifiers = ScriptTypes.PUBLIC;
+        String text = name == null ? "" : name.text();
+        if (text.startsWith("#") || doc.has("private")) {
+            modifiers = Modifiers.of(Visibility.PRIVATE);
+        } else if (text.startsWith("_") || doc.has("protected")) {
+            modifiers = Modifiers.of(Visibility.PROTECTED);
+        }
+        for (SyntaxNode token : member.tokens()) {
+            switch (token.kind()) {
+                case "accessibility_modifier" -> modifiers = modifiers.with(visibility(token.text()));
+                case "static" -> modifiers = modifiers.with(Mark.STATIC);
+                case "abstract" -> modifiers = modifiers.with(Mark.ABSTRACT);
+                case "readonly" -> modifiers = modifiers.with(Mark.FINAL);
+                case "override_modifier" -> modifiers = modifiers.with(Mark.OVERRIDE);
+                case "get" -> modifiers = modifiers.with(Mark.GETTER);
+                case "set" -> modifiers = modifiers.with(Mark.SETTER);
+                default -> {
+                    // other words carry no structure
+                }
+            }
+        }
+        return modifiers;
+    }
+
+    private static Visibility visibility(String word) {
+        return switch (word) {
+            case "private" -> Visibility.PRIVATE;
+            case "protected" -> Visibility.PROTECTED;
+            default -> Visibility.PUBLIC;
+        };
+    }
+
+    private void operation(SyntaxNode node, DocComment doc) {
+        SyntaxNode named = node.child("name");
+        String name = name(named);
+        boolean constructor = name.equals("constructor");
+        SyntaxNode body = node.child("body");
+        if (body == null && !node.is("abstract_method_signature")) {
+            return;
+        }
+        List<ParameterDeclared> parameters = parameters(node.child("parameters"), doc);
+        var bodies = new ScriptBodies(into.name()).constructing(constructor);
+        List<Step> steps = body == null ? null : new ArrayList<>(bodies.block(body));
+        Modifiers modifiers = modifiers(node, named, doc);
+        if (constructor) {
+            promoted(node.child("parameters"), steps);
+        }
+        if (doc.has("abstract") && steps != null) {
+            modifiers = modifiers.with(Mark.ABSTRACT);
+            steps = null;
+        }
+        into.operations().add(new OperationDeclared(constructor ? into.name() : name,
+                constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers,
+                ScriptTypeTexts.parameters(node.child("type_parameters")), parameters, result(node, doc), steps,
+                bodies.inner(), node.span()));
+    }
+
+    static TypeText result(SyntaxNode node, DocComment doc) {
+        TypeText written = ScriptTypeTexts.type(node.child("return_type"));
+        return written == null && node.child("return_type") == null ? doc.result() : written;
+    }
+
+    /** Parameters with a word before them become fields. */
+    private void promoted(SyntaxNode list, List<Step> steps) {
+        int position = 0;
+        for (SyntaxNode parameter : list == null ? List.<SyntaxNode>of() : list.children()) {
+            boolean promoted = parameter.tokens()
+                    .stream()
+                    .anyMatch(token -> token.is("accessibility_modifier") || token.is("readonly")
+                            || token.is("override_modifier"));
+            SyntaxNode pattern = parameter.child("pattern");
+            if (promoted && pattern != null) {
+                TypeText type = ScriptTypeTexts.type(parameter.child("type"));
+                into.fields()
+                        .add(new FieldDeclared(pattern.text(),
+                                parameter.is("optional_parameter") ? TypeText.optional(type) : type,
+                                modifiers(parameter, null, DocComment.NONE), FieldDeclared.Kind.FIELD, null, List.of(),
+                                parameter.span()));
+                var at = parameter.span();
+                steps.add(position++, new Step.Do(new Value.Assign(
+                        new Value.Member(new Value.Self(null, at), pattern.text(), at),
+                        new Value.Name(pattern.text(), at), true, at), at));
+            }
+        }
+    }
+
+    private void field(SyntaxNode node, DocComment doc) {
+        SyntaxNode named = node.child("name") != null ? node.child("name") : node.child("property");
+        if (named == null) {
+            return;
+        }
+        String name = name(named);
+        SyntaxNode value = node.child("value");
+        SyntaxNode annotation = node.child("type");
+        Modifiers modifiers = modifiers(node, named, doc);
+        var bodies = new ScriptBodies(into.name());
+        if (annotation == null && value != null && ScriptValues.isFunction(value)) {
+            List<ParameterDeclared> parameters = ScriptValues.parameters(value, doc);
+            into.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(), parameters,
+                    result(value, doc), bodies.functionBody(value), bodies.inner(), node.span()));
+            return;
+        }
+        TypeText type = annotation == null ? doc.held() : ScriptTypeTexts.type(annotation);
+        boolean optional = node.tokens().stream().anyMatch(token -> token.is("?"));
+        Value initial = value == null ? null : bodies.heldBy(name, value);
+        into.fields()
+                .add(new FieldDeclared(name, optional ? TypeText.optional(type) : type, modifiers,
+                        FieldDeclared.Kind.FIELD, initial, bodies.inner(), node.span()));
+    }
+
+    /** Fields that operations give to the receiver without a declaration. */
+    void assigned(SyntaxNode member) {
+        Deque<SyntaxNode> open = new ArrayDeque<>(List.of(member));
+        String comment = null;
+        while (!open.isEmpty()) {
+            SyntaxNode node = open.pop();
+            if (node.is("comment")) {
+                comment = node.text();
+                continue;
+            }
+            if (node.is("assignment_expression")) {
+                target(node.child("left"), DocComment.of(comment));
+                comment = null;
+            }
+            if (node == member || !OWN_THIS.contains(node.kind())) {
+                node.tokens().reversed().forEach(open::push);
+            }
+        }
+    }
+
+    private void target(SyntaxNode left, DocComment doc) {
+        if (left == null || !left.is("member_expression") || !left.child("object").is("this")) {
+            return;
+        }
+        SyntaxNode property = left.child("property");
+        String name = name(property);
+        if (!into.hasField(name) && into.operations()
+                .stream()
+                .noneMatch(one -> one.name().equals(name) && one.modifiers().has(Mark.SETTER))) {
+            into.fields()
+                    .add(new FieldDeclared(name, doc.held(), modifiers(left, property, doc), FieldDeclared.Kind.FIELD,
+                            null, List.of(), left.span()));
+        }
+    }
+
+    static List<ParameterDeclared> parameters(SyntaxNode list, DocComment doc) {
+        List<ParameterDeclared> found = new ArrayList<>();
+        for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
+            SyntaxNode pattern = child.child("pattern") != null
+                    ? child.child("pattern")
+                    : child.is("assignment_pattern") ? child.child("left") : child;
+            boolean rest = pattern.is("rest_pattern");
+            String name = rest && !pattern.children().isEmpty() ? pattern.children().getFirst().text() : pattern.text();
+            TypeText type = child.child("type") != null ? ScriptTypeTexts.type(child.child("type")) : doc.parameter(name);
+            boolean optional = rest || child.is("optional_parameter") || child.is("assignment_pattern")
+                    || child.child("value") != null;
+            found.add(new ParameterDeclared(name, rest && type == null ? TypeText.of("?").array(1) : type, optional));
+        }
+        return found;
+    }
+}

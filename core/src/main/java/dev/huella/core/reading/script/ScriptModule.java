@@ -1,0 +1,243 @@
+package dev.huella.core.reading.script;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.FileFacts.AliasSeen;
+import dev.huella.core.facts.FileFacts.ImportSeen;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.reading.DocComment;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads the top level of one file: imports, declarations, and what is done when it is loaded. */
+final class ScriptModule {
+    private final String stem;
+    private final TypeParts parts;
+    private final ScriptBodies bodies;
+    private final ScriptImports imports;
+    private final List<AliasSeen> aliases = new ArrayList<>();
+    private final List<TypeDeclared> types = new ArrayList<>();
+    private final List<Step> steps = new ArrayList<>();
+    private ScriptPrototypes prototypes;
+
+    ScriptModule(String stem) {
+        this.stem = stem;
+        this.parts = new TypeParts(TypeKind.MODULE, stem).modifiers(ScriptTypes.PUBLIC);
+        this.bodies = new ScriptBodies(stem);
+        this.imports = new ScriptImports(stem);
+    }
+
+    TypeParts parts() {
+        return parts;
+    }
+
+    ScriptBodies bodies() {
+        return bodies;
+    }
+
+    List<ImportSeen> imports() {
+        return imports.all();
+    }
+
+    List<AliasSeen> aliases() {
+        return aliases;
+    }
+
+    List<TypeDeclared> types() {
+        return types;
+    }
+
+    List<Step> steps() {
+        return steps;
+    }
+
+    void read(SyntaxNode root) {
+        prototypes = new ScriptPrototypes(root);
+        top(root);
+        types.addAll(prototypes.types());
+    }
+
+    private void top(SyntaxNode root) {
+        String comment = null;
+        for (SyntaxNode node : root.tokens()) {
+            if (node.is("comment")) {
+                comment = node.text();
+            } else if (node.named()) {
+                statement(node, DocComment.of(comment));
+                comment = null;
+            }
+        }
+    }
+
+    private void statement(SyntaxNode node, DocComment doc) {
+        switch (node.kind()) {
+            case "import_statement" -> imports.statement(node);
+            case "export_statement" -> exported(node, doc);
+            case "class_declaration", "abstract_class_declaration" -> types.add(ScriptTypes.type(node, stem, doc));
+            case "interface_declaration" -> types.add(ScriptTypes.interfaceType(node));
+            case "enum_declaration" -> types.add(ScriptTypes.enumType(node));
+            case "type_alias_declaration" -> named(node);
+            case "function_declaration", "generator_function_declaration" ->
+                function(node.child("name").text(), node, node, doc);
+            case "lexical_declaration", "variable_declaration" ->
+                node.children().forEach(child -> variable(child, doc));
+            case "ambient_declaration", "ERROR" -> top(node);
+            case "internal_module", "module" -> {
+                if (node.child("body") != null) {
+                    top(node.child("body"));
+                }
+            }
+            case "expression_statement" -> expression(node);
+            default -> bodies.statement(node, steps);
+        }
+    }
+
+    private void named(SyntaxNode node) {
+        TypeDeclared type = ScriptTypes.named(node);
+        if (type != null) {
+            types.add(type);
+            return;
+        }
+        TypeText meant = ScriptTypeTexts.type(node.child("value"));
+        if (meant != null && !meant.isOptional()) {
+            aliases.add(new AliasSeen(node.child("name").text(), meant));
+        }
+    }
+
+    private void exported(SyntaxNode node, DocComment doc) {
+        imports.exported(node);
+        SyntaxNode declaration = node.child("declaration");
+        if (declaration != null) {
+            statement(declaration, doc);
+            return;
+        }
+        SyntaxNode value = node.child("value");
+        if (value != null) {
+            exportedValue(value, doc);
+        }
+    }
+
+    /** {@code export default value}, {@code module.exports = value}. */
+    private void exportedValue(SyntaxNode value, DocComment doc) {
+        if (value.is("class")) {
+            TypeDeclared type = ScriptTypes.type(value, stem, doc);
+            types.add(type);
+            imports.gives("default", type.name());
+        } else if (value.is("identifier")) {
+            imports.gives("default", value.text());
+        } else if (ScriptValues.isFunction(value)) {
+            function("default", value, value, doc);
+        } else if (value.is("object") && !ScriptClosures.hasFunctions(value)) {
+            for (SyntaxNode pair : value.children()) {
+                if (pair.is("pair") && pair.child("value").is("identifier")) {
+                    imports.gives(ScriptMembers.name(pair.child("key")), pair.child("value").text());
+                }
+            }
+        } else {
+            field("default", value, null, value);
+        }
+    }
+
+    private void field(String name, SyntaxNode value, TypeText type, SyntaxNode at) {
+        if (parts.hasField(name)) {
+            return;
+        }
+        var own = new ScriptBodies(stem);
+        Value initial = value == null ? null : own.heldBy(name, value);
+        Modifiers modifiers = ScriptTypes.PUBLIC.with(Mark.STATIC);
+        parts.fields()
+                .add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.FIELD, initial, own.inner(),
+                        at.span()));
+    }
+
+    /** A function: a class in the old manner, a maker of closures, or an operation of the module. */
+    private void function(String name, SyntaxNode node, SyntaxNode at, DocComment doc) {
+        if (prototypes.isClass(name)) {
+            prototypes.constructor(name, node, doc);
+            return;
+        }
+        SyntaxNode surface = ScriptClosures.surface(node);
+        if (surface != null) {
+            types.add(ScriptClosures.closure(node, surface, name, false));
+            List<ParameterDeclared> parameters = ScriptValues.parameters(node, doc);
+            var span = surface.span();
+            List<Value> handed = parameters.stream().map(one -> (Value) new Value.Name(one.name(), span)).toList();
+            operation(name, parameters, null, List.of(new Step.Return(new Value.Create(TypeText.of(name), handed, null,
+                    span), span)), List.of(), at);
+            return;
+        }
+        var own = new ScriptBodies(stem);
+        operation(name, ScriptValues.parameters(node, doc), ScriptMembers.result(node, doc), own.functionBody(node),
+                own.inner(), at);
+    }
+
+    private void operation(String name, List<ParameterDeclared> parameters, TypeText result, List<Step> body,
+            List<TypeDeclared> inner, SyntaxNode at) {
+        parts.operations().add(new OperationDeclared(name, Kind.OPERATION, ScriptTypes.PUBLIC.with(Mark.STATIC),
+                List.of(), parameters, result, body, inner, at.span()));
+    }
+
+    private void variable(SyntaxNode declarator, DocComment doc) {
+        SyntaxNode name = declarator.child("name");
+        SyntaxNode value = declarator.child("value");
+        if (name == null || imports.required(name, value)) {
+            return;
+        }
+        if (!name.is("identifier")) {
+            var list = new ArrayList<Step>();
+            bodies.statement(declarator, list);
+            steps.addAll(list);
+        } else if (value != null && ScriptValues.isFunction(value)) {
+            function(name.text(), value, declarator, doc);
+        } else if (value != null && value.is("class")) {
+            types.add(ScriptTypes.type(value, name.text(), doc));
+        } else {
+            TypeText written = ScriptTypeTexts.type(declarator.child("type"));
+            field(name.text(), value, written == null ? doc.held() : written, declarator);
+        }
+    }
+
+    private void expression(SyntaxNode statement) {
+        SyntaxNode node = statement.children().isEmpty() ? null : statement.children().getFirst();
+        if (node != null && node.is("internal_module")) {
+            statement(node, DocComment.NONE);
+            return;
+        }
+        if (node == null || prototypes.takes(node)) {
+            return;
+        }
+        if (node.is("assignment_expression")) {
+            String target = node.child("left").text();
+            SyntaxNode value = node.child("right");
+            if (target.equals("module.exports")) {
+                exportedValue(value, DocComment.NONE);
+                if (!value.is("object")) {
+                    return;
+                }
+            } else if (target.startsWith("exports.") || target.startsWith("module.exports.")) {
+                String name = target.substring(target.lastIndexOf('.') + 1);
+                if (ScriptValues.isFunction(value)) {
+                    function(name, value, node, DocComment.NONE);
+                } else if (value.is("identifier")) {
+                    imports.gives(name, value.text());
+                } else if (value.is("class")) {
+                    types.add(ScriptTypes.type(value, name, DocComment.NONE));
+                } else {
+                    field(name, value, null, node);
+                }
+                return;
+            }
+        }
+        bodies.statement(statement, steps);
+    }
+}

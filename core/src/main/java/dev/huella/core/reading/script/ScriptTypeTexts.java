@@ -1,0 +1,120 @@
+package dev.huella.core.reading.script;
+
+import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.reading.SyntaxNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Reads types as they are written. */
+final class ScriptTypeTexts {
+    private static final Set<String> NOTHING = Set.of("null", "undefined", "void", "never");
+
+    private ScriptTypeTexts() {}
+
+    /** Null for nothing and for types that name no single one. */
+    static TypeText type(SyntaxNode node) {
+        if (node == null) {
+            return null;
+        }
+        List<SyntaxNode> children = node.children();
+        return switch (node.kind()) {
+            case "type_annotation", "parenthesized_type", "readonly_type", "asserts_annotation", "optional_type",
+                    "opting_type_annotation", "rest_type", "constraint", "default_type" ->
+                children.isEmpty() ? null : type(children.getLast());
+            case "array_type" -> {
+                TypeText element = type(children.getFirst());
+                yield (element == null ? TypeText.of("?") : element).array(1);
+            }
+            case "tuple_type" -> new TypeText("?", List.of(), 1);
+            case "generic_type" -> generic(node);
+            case "union_type" -> union(node);
+            case "intersection_type" -> children.isEmpty() ? null : type(children.getFirst());
+            case "function_type" -> TypeText.function(parameterTypes(node.child("parameters")),
+                    type(node.child("return_type")));
+            case "literal_type" -> children.isEmpty() ? null : literal(children.getFirst());
+            case "type_predicate", "type_predicate_annotation" -> TypeText.of("boolean");
+            case "type_identifier", "identifier", "predefined_type", "nested_type_identifier", "member_expression",
+                    "nested_identifier" ->
+                TypeText.of(node.text().replaceAll("\\s", ""));
+            case "this_type" -> null;
+            default -> null;
+        };
+    }
+
+    private static TypeText literal(SyntaxNode node) {
+        return TypeText.of(switch (node.kind()) {
+            case "null", "undefined" -> "null";
+            case "number", "unary_expression" -> "number";
+            case "true", "false" -> "boolean";
+            default -> "string";
+        });
+    }
+
+    private static TypeText generic(SyntaxNode node) {
+        SyntaxNode name = node.child("name");
+        SyntaxNode arguments = node.child("type_arguments");
+        if (name == null) {
+            return null;
+        }
+        List<TypeText> types = arguments == null ? List.of() : types(arguments);
+        String text = name.text();
+        return switch (text) {
+            case "Readonly", "Required", "Partial", "NonNullable", "Awaited" -> types.isEmpty()
+                    ? TypeText.of(text)
+                    : types.getFirst();
+            case "Array", "ReadonlyArray" -> types.isEmpty() ? TypeText.of("?").array(1) : types.getFirst().array(1);
+            default -> new TypeText(text, types, 0);
+        };
+    }
+
+    static List<TypeText> types(SyntaxNode list) {
+        List<TypeText> found = new ArrayList<>();
+        for (SyntaxNode child : list.children()) {
+            TypeText type = type(child);
+            found.add(type == null ? TypeText.of("?") : type);
+        }
+        return found;
+    }
+
+    private static TypeText union(SyntaxNode node) {
+        List<TypeText> all = new ArrayList<>();
+        flatten(node, all);
+        List<TypeText> real = all.stream().filter(one -> !NOTHING.contains(one.name())).distinct().toList();
+        TypeText one = real.size() == 1 ? real.getFirst() : null;
+        return real.size() < all.size() ? TypeText.optional(one) : one;
+    }
+
+    private static void flatten(SyntaxNode node, List<TypeText> into) {
+        for (SyntaxNode child : node.children()) {
+            if (child.is("union_type")) {
+                flatten(child, into);
+            } else {
+                TypeText type = child.is("undefined") ? TypeText.of("undefined") : type(child);
+                into.add(type == null ? TypeText.of("?") : type);
+            }
+        }
+    }
+
+    private static List<TypeText> parameterTypes(SyntaxNode parameters) {
+        List<TypeText> found = new ArrayList<>();
+        for (SyntaxNode child : parameters == null ? List.<SyntaxNode>of() : parameters.children()) {
+            TypeText type = type(child.child("type"));
+            found.add(type == null ? TypeText.of("?") : type);
+        }
+        return found;
+    }
+
+    static List<TypeParameterDeclared> parameters(SyntaxNode node) {
+        List<TypeParameterDeclared> found = new ArrayList<>();
+        for (SyntaxNode child : node == null ? List.<SyntaxNode>of() : node.children()) {
+            SyntaxNode name = child.child("name");
+            TypeText bound = type(child.child("constraint"));
+            if (name != null) {
+                found.add(new TypeParameterDeclared(name.text(), bound == null ? List.of() : List.of(bound)));
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,154 @@
+package dev.huella.core.reading.script;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.DocComment;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import java.util.List;
+
+/** Reads classes, interfaces, enumerations and named types. */
+final class ScriptTypes {
+    static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
+
+    private ScriptTypes() {}
+
+    static boolean isClass(SyntaxNode node) {
+        return node.is("class_declaration") || node.is("abstract_class_declaration") || node.is("class");
+    }
+
+    /** A class with or without a name of its own. */
+    static TypeDeclared type(SyntaxNode node, String holder, DocComment doc) {
+        SyntaxNode named = node.child("name");
+        String name = named == null ? holder : named.text();
+        var parts = new TypeParts(TypeKind.CLASS, name);
+        parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
+        SyntaxNode heritage = node.first("class_heritage");
+        if (heritage != null) {
+            heritage(heritage, parts);
+        }
+        if (doc.realised() != null) {
+            parts.realised().add(doc.realised());
+        }
+        new ScriptMembers(parts).members(node.child("body"));
+        boolean isAbstract = node.is("abstract_class_declaration") || doc.has("abstract")
+                || node.tokens().stream().anyMatch(token -> token.is("abstract"));
+        return parts.modifiers(isAbstract ? PUBLIC.with(Mark.ABSTRACT) : PUBLIC).at(node);
+    }
+
+    private static void heritage(SyntaxNode heritage, TypeParts into) {
+        for (SyntaxNode child : heritage.children()) {
+            switch (child.kind()) {
+                case "extends_clause" -> into.extended().add(base(child.child("value"), child.child("type_arguments")));
+                case "implements_clause" -> into.realised().addAll(ScriptTypeTexts.types(child));
+                default -> into.extended().add(base(child, null));
+            }
+        }
+        into.extended().removeIf(type -> type == null || type.name().isEmpty());
+    }
+
+    /** {@code extends mixin(Base)} inherits from what is mixed in as well as from the base. */
+    private static TypeText base(SyntaxNode node, SyntaxNode arguments) {
+        if (node == null) {
+            return null;
+        }
+        if (node.is("call_expression")) {
+            SyntaxNode list = node.child("arguments");
+            return list == null || list.children().isEmpty() ? null : base(list.children().getLast(), null);
+        }
+        if (!node.is("identifier") && !node.is("member_expression")) {
+            return null;
+        }
+        return new TypeText(node.text().replaceAll("\\s", ""),
+                arguments == null ? List.of() : ScriptTypeTexts.types(arguments), 0);
+    }
+
+    static TypeDeclared interfaceType(SyntaxNode node) {
+        var parts = new TypeParts(TypeKind.INTERFACE, node.child("name").text());
+        parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
+        SyntaxNode above = node.first("extends_type_clause");
+        if (above != null) {
+            parts.extended().addAll(ScriptTypeTexts.types(above));
+        }
+        promised(node.child("body"), parts);
+        return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
+    }
+
+    /** A named object type is an interface, a named function type one of a single operation; null for other names. */
+    static TypeDeclared named(SyntaxNode node) {
+        SyntaxNode value = node.child("value");
+        String name = node.child("name").text();
+        if (value != null && value.is("object_type")) {
+            var parts = new TypeParts(TypeKind.INTERFACE, name);
+            parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
+            promised(value, parts);
+            return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
+        }
+        if (value != null && value.is("function_type")) {
+            var parts = new TypeParts(TypeKind.FUNCTION, name);
+            parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
+            parts.operations().add(promise(Value.APPLY, value, ScriptTypeTexts.type(value.child("return_type"))));
+            return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
+        }
+        return null;
+    }
+
+    private static void promised(SyntaxNode body, TypeParts into) {
+        for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
+            SyntaxNode name = member.child("name");
+            SyntaxNode annotation = member.child("type");
+            switch (member.kind()) {
+                case "method_signature" -> into.operations()
+                        .add(promise(ScriptMembers.name(name), member, ScriptTypeTexts.type(member.child("return_type"))));
+                case "call_signature" -> into.operations()
+                        .add(promise(Value.APPLY, member, ScriptTypeTexts.type(member.child("return_type"))));
+                case "property_signature" -> property(member, name, annotation, into);
+                default -> {
+                    // indexes and ways of construction carry no structure
+                }
+            }
+        }
+    }
+
+    private static void property(SyntaxNode member, SyntaxNode name, SyntaxNode annotation, TypeParts into) {
+        SyntaxNode written = annotation == null || annotation.children().isEmpty()
+                ? null
+                : annotation.children().getFirst();
+        if (written != null && written.is("function_type")) {
+            into.operations()
+                    .add(promise(ScriptMembers.name(name), written, ScriptTypeTexts.type(written.child("return_type"))));
+            return;
+        }
+        TypeText type = ScriptTypeTexts.type(annotation);
+        boolean optional = member.tokens().stream().anyMatch(token -> token.is("?"));
+        into.fields()
+                .add(new FieldDeclared(ScriptMembers.name(name), optional ? TypeText.optional(type) : type, PUBLIC,
+                        FieldDeclared.Kind.FIELD, null, List.of(), member.span()));
+    }
+
+    private static OperationDeclared promise(String name, SyntaxNode node, TypeText result) {
+        return new OperationDeclared(name, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
+                ScriptTypeTexts.parameters(node.child("type_parameters")),
+                ScriptMembers.parameters(node.child("parameters"), DocComment.NONE), result, null, List.of(),
+                node.span());
+    }
+
+    static TypeDeclared enumType(SyntaxNode node) {
+        var parts = new TypeParts(TypeKind.ENUM, node.child("name").text());
+        for (SyntaxNode child : node.child("body").children()) {
+            String name = child.is("enum_assignment") ? child.child("name").text() : child.text();
+            parts.fields()
+                    .add(new FieldDeclared(name, TypeText.of(parts.name()), PUBLIC.with(Mark.STATIC).with(Mark.FINAL),
+                            FieldDeclared.Kind.CONSTANT, null, List.of(), child.span()));
+        }
+        return parts.modifiers(PUBLIC).at(node);
+    }
+}

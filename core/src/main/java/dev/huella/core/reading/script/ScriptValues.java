@@ -1,0 +1,242 @@
+package dev.huella.core.reading.script;
+
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.DocComment;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Reads expressions. */
+final class ScriptValues extends Bodies {
+    private static final Set<String> FUNCTIONS = Set.of("arrow_function", "function_expression", "function",
+            "generator_function", "function_declaration", "generator_function_declaration");
+    private final ScriptBodies bodies;
+
+    ScriptValues(ScriptBodies bodies) {
+        this.bodies = bodies;
+    }
+
+    static boolean isFunction(SyntaxNode node) {
+        return FUNCTIONS.contains(node.kind()) && node.named();
+    }
+
+    static List<ParameterDeclared> parameters(SyntaxNode function, DocComment doc) {
+        SyntaxNode single = function.child("parameter");
+        return single != null
+                ? List.of(new ParameterDeclared(single.text(), doc.parameter(single.text())))
+                : ScriptMembers.parameters(function.child("parameters"), doc);
+    }
+
+    @Override
+    protected void step(SyntaxNode node, List<Step> into) {
+        into.add(act(value(node)));
+    }
+
+    /** A value that a variable starts with: objects and classes written in place are named after it. */
+    Value heldBy(String holder, SyntaxNode node) {
+        return switch (node.kind()) {
+            case "object" -> object(node, holder);
+            case "parenthesized_expression", "await_expression" -> heldBy(holder, node.children().getFirst());
+            case "as_expression", "satisfies_expression" -> annotated(node, holder);
+            case "class" -> classValue(node, holder);
+            case "call_expression" -> {
+                TypeDeclared closure = ScriptClosures.calledAtOnce(node, holder);
+                yield closure == null ? value(node) : made(closure, node);
+            }
+            default -> value(node);
+        };
+    }
+
+    private Value annotated(SyntaxNode node, String holder) {
+        TypeText type = ScriptTypeTexts.type(node.children().getLast());
+        Value value = heldBy(holder, node.children().getFirst());
+        return type == null ? value : new Value.Cast(type, value, node.span());
+    }
+
+    private Value made(TypeDeclared type, SyntaxNode node) {
+        bodies.inner().add(type);
+        return new Value.Create(null, List.of(), type, node.span());
+    }
+
+    @Override
+    public Value value(SyntaxNode node) {
+        SourceSpan at = node.span();
+        return switch (node.kind()) {
+            case "identifier", "shorthand_property_identifier" -> new Value.Name(node.text(), at);
+            case "this" -> new Value.Self(null, at);
+            case "super" -> new Value.Super(at);
+            case "null", "undefined" -> literal(Literal.Kind.NULL, node);
+            case "true", "false" -> literal(Literal.Kind.TRUTH, node);
+            case "number" -> literal(Literal.Kind.NUMBER, node);
+            case "string", "regex" -> literal(Literal.Kind.TEXT, node);
+            case "parenthesized_expression", "await_expression", "non_null_expression", "spread_element",
+                    "template_substitution", "type_assertion", "yield_expression" ->
+                last(node);
+            case "as_expression", "satisfies_expression" -> annotated(node, "");
+            case "member_expression" -> new Value.Member(value(node.child("object")),
+                    ScriptMembers.name(node.child("property")), at);
+            case "subscript_expression" -> new Value.Element(value(node.child("object")), value(node.child("index")), at);
+            case "new_expression" -> creation(node);
+            case "call_expression" -> call(node);
+            case "object" -> object(node, "");
+            case "array" -> new Value.ArrayOf(null, values(node), at);
+            case "class" -> classValue(node, "");
+            case "assignment_expression" -> new Value.Assign(value(node.child("left")),
+                    heldBy(lastName(node.child("left")), node.child("right")), true, at);
+            case "augmented_assignment_expression" -> augmented(node);
+            case "update_expression" -> new Value.Assign(value(node.child("argument")),
+                    new Literal(Literal.Kind.NUMBER, "1", at), false, at);
+            case "ternary_expression" -> either(condition(node.child("condition")), value(node.child("consequence")),
+                    value(node.child("alternative")), at);
+            case "binary_expression" -> binary(node);
+            case "unary_expression" -> unary(node);
+            case "template_string" -> new Value.Computed("text", values(node), at);
+            default -> isFunction(node) ? function(node) : computed(node);
+        };
+    }
+
+    private Value last(SyntaxNode node) {
+        List<SyntaxNode> children = node.children();
+        return children.isEmpty() ? new Value.Computed("", List.of(), node.span()) : value(children.getLast());
+    }
+
+    private static String lastName(SyntaxNode target) {
+        SyntaxNode property = target.child("property");
+        return property != null ? ScriptMembers.name(property) : target.is("identifier") ? target.text() : "";
+    }
+
+    Value function(SyntaxNode node) {
+        return new Value.Function(parameters(node, DocComment.NONE), bodies.functionBody(node), node.span());
+    }
+
+    private Value classValue(SyntaxNode node, String holder) {
+        TypeDeclared type = ScriptTypes.type(node, holder, DocComment.NONE);
+        bodies.inner().add(type);
+        return new Value.TypeName(TypeText.of(type.name()), node.span());
+    }
+
+    private Value creation(SyntaxNode node) {
+        SyntaxNode of = node.child("constructor");
+        List<Value> arguments = values(node.child("arguments"));
+        if (of == null || !of.is("identifier") && !of.is("member_expression")) {
+            return new Value.Computed("new", values(node), node.span());
+        }
+        String name = of.text().replaceAll("\\s", "");
+        if (name.equals("this.constructor")) {
+            name = bodies.className();
+        }
+        SyntaxNode given = node.child("type_arguments");
+        TypeText type = new TypeText(name, given == null ? List.of() : ScriptTypeTexts.types(given), 0);
+        return name.equals("Array")
+                ? new Value.ArrayOf(null, List.of(), node.span())
+                : new Value.Create(type, arguments, null, node.span());
+    }
+
+    private Value call(SyntaxNode node) {
+        SyntaxNode function = node.child("function");
+        SyntaxNode list = node.child("arguments");
+        List<Value> arguments = list == null ? List.of() : values(list);
+        TypeDeclared closure = ScriptClosures.calledAtOnce(node, "");
+        if (closure != null) {
+            return made(closure, node);
+        }
+        while (function.is("parenthesized_expression") && !function.children().isEmpty()) {
+            function = function.children().getFirst();
+        }
+        SourceSpan at = from(function, node);
+        if (function.is("super")) {
+            return new Value.Construct(true, arguments, at);
+        }
+        if (function.is("identifier")) {
+            return new Value.Call(null, function.text(), arguments, at);
+        }
+        if (!function.is("member_expression")) {
+            return new Value.Call(value(function), Value.APPLY, arguments, at);
+        }
+        SyntaxNode property = function.child("property");
+        String name = ScriptMembers.name(property);
+        String object = function.child("object").text();
+        if (object.equals("Object") && name.equals("freeze") && arguments.size() == 1) {
+            return arguments.getFirst();
+        }
+        return new Value.Call(value(function.child("object")), name, arguments, from(property, node));
+    }
+
+    /** An object with operations is a type of its own; one with values only is a map. */
+    private Value object(SyntaxNode node, String holder) {
+        if (ScriptClosures.hasFunctions(node)) {
+            return made(ScriptClosures.object(node, holder), node);
+        }
+        List<Value> parts = new ArrayList<>();
+        for (SyntaxNode child : node.children()) {
+            SyntaxNode value = child.is("pair") ? child.child("value") : child;
+            if (value != null && !value.is("method_definition")) {
+                parts.add(value(value));
+            }
+        }
+        return new Value.Cast(TypeText.of("Record"), new Value.ArrayOf(null, parts, node.span()), node.span());
+    }
+
+    private Value augmented(SyntaxNode node) {
+        String sign = node.child("operator").kind();
+        Value target = value(node.child("left"));
+        Value given = heldBy(lastName(node.child("left")), node.child("right"));
+        if (sign.equals("??=") || sign.equals("||=")) {
+            return new Value.Assign(target, orElse(target, given, node.span()), true, node.span());
+        }
+        return new Value.Assign(target, given, false, node.span());
+    }
+
+    private Value unary(SyntaxNode node) {
+        SyntaxNode argument = node.child("argument");
+        String sign = node.child("operator").kind();
+        if (sign.equals("delete") && argument.is("subscript_expression")) {
+            return new Value.Call(value(argument.child("object")), "delete", List.of(value(argument.child("index"))),
+                    node.span());
+        }
+        return new Value.Computed(sign, List.of(sign.equals("!") ? condition(argument) : value(argument)), node.span());
+    }
+
+    /** A condition: what is combined in it is only tested, not handed on. */
+    Value condition(SyntaxNode node) {
+        if (node.is("parenthesized_expression") && !node.children().isEmpty()) {
+            return condition(node.children().getLast());
+        }
+        if (node.is("binary_expression")) {
+            String sign = node.child("operator").kind();
+            if (sign.equals("&&") || sign.equals("||")) {
+                return new Value.Computed(sign, List.of(condition(node.child("left")), condition(node.child("right"))),
+                        node.span());
+            }
+        }
+        return value(node);
+    }
+
+    private Value binary(SyntaxNode node) {
+        SyntaxNode left = node.child("left");
+        SyntaxNode right = node.child("right");
+        String sign = node.child("operator").kind();
+        SourceSpan at = node.span();
+        return switch (sign) {
+            case "instanceof" -> new Value.KindTest(value(left), TypeText.of(right.text()), null, at);
+            case "===", "==", "!==", "!=" -> {
+                boolean negated = sign.startsWith("!");
+                boolean kind = left.is("member_expression") && left.child("property").text().equals("constructor");
+                yield kind
+                        ? new Value.KindTest(value(left.child("object")), TypeText.of(right.text()), null, at)
+                        : new Value.Same(value(left), value(right), negated, at);
+            }
+            case "??", "||" -> orElse(value(left), value(right), at);
+            case "&&" -> new Value.Computed(sign, List.of(condition(left), value(right)), at);
+            default -> new Value.Computed(sign, List.of(value(left), value(right)), at);
+        };
+    }
+}
