@@ -13,8 +13,10 @@ import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -26,6 +28,7 @@ final class TypeIndex {
     private final LibraryKnowledge knowledge;
     private final Map<String, CodeType> sources = new HashMap<>();
     private final Map<String, List<CodeType>> bySimpleName = new HashMap<>();
+    private final List<FileScope> scopes = new ArrayList<>();
     private final Map<String, FileScope> modules = new HashMap<>();
     private final Map<String, List<Operation>> functions = new HashMap<>();
     private final Map<String, List<Operation>> extensions = new HashMap<>();
@@ -76,6 +79,7 @@ final class TypeIndex {
     /** A file that others may name as a module. */
     void module(String path, FileScope scope) {
         modules.putIfAbsent(ModulePaths.key(path), scope);
+        scopes.add(scope);
     }
 
     /** The module meant by {@code named} in the file at {@code from}; null when it is not among the sources. */
@@ -100,13 +104,15 @@ final class TypeIndex {
 
     /** Functions and variables outside types, to be found by name. */
     void settleModules(List<CodeType> all) {
+        Set<CodeType> files = new HashSet<>();
+        scopes.forEach(scope -> files.add(scope.module()));
         for (CodeType type : all) {
             type.operations()
                     .stream()
                     .filter(operation -> operation.modifiers().has(Mark.EXTENSION))
                     .forEach(operation -> extensions.computeIfAbsent(operation.name(), key -> new ArrayList<>(1))
                             .add(operation));
-            if (type.kind() == TypeKind.MODULE && type.outer() == null) {
+            if (files.contains(type)) {
                 type.operations()
                         .stream()
                         .filter(operation -> operation.kind() == Kind.OPERATION)

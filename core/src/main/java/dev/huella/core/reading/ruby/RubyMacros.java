@@ -1,0 +1,161 @@
+package dev.huella.core.reading.ruby;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Calls in a class body that declare members. */
+final class RubyMacros {
+    private static final Set<String> STRUCTURES = Set.of("Struct.new", "Data.define", "Class.new", "Module.new");
+
+    private RubyMacros() {}
+
+    static String symbol(SyntaxNode node) {
+        return node.text().replaceAll("^[:'\"@]+|['\"=:]+$", "").replaceFirst("^@+", "");
+    }
+
+    static TypeText type(SyntaxNode constant) {
+        String text = constant.text().replaceAll("\\s", "").replace("::", ".");
+        return TypeText.of(text);
+    }
+
+    private static List<SyntaxNode> arguments(SyntaxNode call) {
+        SyntaxNode list = call.child("arguments");
+        return list == null ? List.of() : list.children();
+    }
+
+    static void call(SyntaxNode call, RubyTypes type) {
+        SyntaxNode method = call.child("method");
+        String name = method == null || call.child("receiver") != null ? "" : method.text();
+        switch (name) {
+            case "include", "prepend", "extend" -> arguments(call).stream()
+                    .filter(one -> one.is("constant") || one.is("scope_resolution"))
+                    .forEach(one -> type.into().extended().add(type(one)));
+            case "attr_reader", "attr_writer", "attr_accessor" -> attributes(call, type, false);
+            case "private" -> type.visibility(call.child("arguments"), Visibility.PRIVATE);
+            case "protected" -> type.visibility(call.child("arguments"), Visibility.PROTECTED);
+            case "public", "module_function" -> type.visibility(call.child("arguments"), Visibility.PUBLIC);
+            case "private_constant" -> {
+                // constants are fields, whose visibility matters little
+            }
+            case "private_class_method" -> {
+                if (call.text().contains(":new")) {
+                    type.close();
+                }
+                type.visibility(call.child("arguments"), Visibility.PRIVATE);
+            }
+            case "def_delegators", "def_delegator", "delegate", "def_instance_delegators" -> delegators(call, type);
+            default -> {
+                // other calls declare nothing that is known
+            }
+        }
+    }
+
+    /** Readable or writable from outside: the variable is as good as public. */
+    static void attributes(SyntaxNode call, RubyTypes type, boolean ofClass) {
+        for (SyntaxNode argument : arguments(call)) {
+            if (argument.is("simple_symbol") || argument.is("string")) {
+                Modifiers modifiers = Modifiers.of(type.current());
+                if (call.child("method").text().equals("attr_reader")) {
+                    modifiers = modifiers.with(Mark.GETTER);
+                }
+                type.field(symbol(argument), ofClass ? modifiers.with(Mark.STATIC) : modifiers, null, List.of(),
+                        argument);
+            }
+        }
+    }
+
+    private static void delegators(SyntaxNode call, RubyTypes type) {
+        List<SyntaxNode> arguments = arguments(call);
+        SyntaxNode to = arguments.stream()
+                .filter(one -> one.is("pair") && one.child("key").text().startsWith("to"))
+                .map(one -> one.child("value"))
+                .findFirst()
+                .orElse(arguments.isEmpty() ? null : arguments.getFirst());
+        boolean named = call.child("method").text().equals("delegate");
+        for (SyntaxNode one : arguments) {
+            if (to != null && one.start() != to.start() && one.is("simple_symbol")) {
+                SourceSpan at = one.span();
+                Value target = named && !to.text().contains("@")
+                        ? new Value.Call(null, symbol(to), List.of(), at)
+                        : new Value.Member(new Value.Self(null, at), symbol(to), at);
+                type.into()
+                        .operations()
+                        .add(new OperationDeclared(symbol(one), Kind.OPERATION, RubyTypes.PUBLIC, List.of(), List.of(),
+                                null, List.of(new Step.Return(new Value.Call(target, symbol(one), List.of(), at), at)),
+                                List.of(), at));
+            }
+        }
+    }
+
+    /** {@code Name = Struct.new(:a, :b) do … end} and its like; null for other constants. */
+    static TypeDeclared typeOf(SyntaxNode assignment, String namespace) {
+        if (!assignment.is("assignment") || !assignment.child("left").is("constant")) {
+            return null;
+        }
+        SyntaxNode call = assignment.child("right");
+        if (call == null || !call.is("call") || call.child("receiver") == null
+                || !STRUCTURES.contains(call.child("receiver").text() + "." + call.child("method").text())) {
+            return null;
+        }
+        boolean module = call.child("receiver").text().equals("Module");
+        var types = new RubyTypes(new TypeParts(module ? TypeKind.MODULE : TypeKind.CLASS,
+                assignment.child("left").text()));
+        structure(call, types);
+        return types.finished().namespace(namespace).at(assignment);
+    }
+
+    /** Fields and constructor of {@code Struct.new(…)}, or the base of {@code Class.new(…)}, with the block's members. */
+    static void structure(SyntaxNode call, RubyTypes types) {
+        SyntaxNode receiver = call.child("receiver");
+        if (receiver == null) {
+            return;
+        }
+        if (receiver.text().equals("Class")) {
+            arguments(call).stream()
+                    .filter(one -> one.is("constant") || one.is("scope_resolution"))
+                    .findFirst()
+                    .ifPresent(base -> types.into().extended().add(type(base)));
+        } else if (receiver.text().equals("Struct") || receiver.text().equals("Data")) {
+            components(call, types.into());
+        }
+        SyntaxNode block = call.child("block");
+        if (block != null) {
+            types.members(block.child("body"));
+        }
+    }
+
+    private static void components(SyntaxNode call, TypeParts into) {
+        List<ParameterDeclared> parameters = new ArrayList<>();
+        List<Step> steps = new ArrayList<>();
+        for (SyntaxNode argument : arguments(call)) {
+            if (argument.is("simple_symbol")) {
+                String name = symbol(argument);
+                SourceSpan at = argument.span();
+                into.fields()
+                        .add(new FieldDeclared(name, null, RubyTypes.PUBLIC, FieldDeclared.Kind.COMPONENT, null,
+                                List.of(), at));
+                parameters.add(new ParameterDeclared(name, null, true));
+                steps.add(new Step.Do(new Value.Assign(new Value.Member(new Value.Self(null, at), name, at),
+                        new Value.Name(name, at), true, at), at));
+            }
+        }
+        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, RubyTypes.PUBLIC, List.of(),
+                parameters, null, steps, List.of(), call.span()));
+    }
+}

@@ -1,0 +1,364 @@
+package dev.huella.core.reading.ruby;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeDeclared.Standing;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Reads one class or module with its members. */
+final class RubyTypes {
+    static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
+    static final Modifiers PRIVATE = Modifiers.of(Visibility.PRIVATE);
+    private static final Set<String> NESTING = Set.of("class", "module", "singleton_class");
+    private final TypeParts into;
+    private final Map<String, Visibility> named = new HashMap<>();
+    private Visibility current = Visibility.PUBLIC;
+    private boolean moduleFunctions;
+    private boolean closed;
+
+    RubyTypes(TypeParts into) {
+        this.into = into;
+    }
+
+    TypeParts into() {
+        return into;
+    }
+
+    /** A class, or a module; modules that only hold other types are namespaces. */
+    static void declared(SyntaxNode node, String namespace, List<TypeDeclared> types) {
+        String name = node.child("name").text().replace("::", ".");
+        name = name.startsWith(".") ? name.substring(1) : name;
+        String whole = namespace.isEmpty() ? name : namespace + "." + name;
+        SyntaxNode body = node.child("body");
+        if (node.is("module") && isNamespace(body)) {
+            for (SyntaxNode child : body == null ? List.<SyntaxNode>of() : body.children()) {
+                if (child.is("class") || child.is("module")) {
+                    declared(child, whole, types);
+                } else {
+                    TypeDeclared made = RubyMacros.typeOf(child, whole);
+                    if (made != null) {
+                        types.add(made);
+                    }
+                }
+            }
+            return;
+        }
+        int dot = whole.lastIndexOf('.');
+        types.add(new RubyTypes(new TypeParts(node.is("module") ? TypeKind.MODULE : TypeKind.CLASS,
+                whole.substring(dot + 1))).type(node, body, dot < 0 ? "" : whole.substring(0, dot)));
+    }
+
+    private static boolean isNamespace(SyntaxNode body) {
+        return body == null || body.children()
+                .stream()
+                .allMatch(child -> NESTING.contains(child.kind()) && !child.is("singleton_class")
+                        || child.is("assignment") || child.is("call") && child.text().startsWith("autoload"))
+                && body.children().stream().anyMatch(child -> NESTING.contains(child.kind()));
+    }
+
+    private TypeDeclared type(SyntaxNode node, SyntaxNode body, String namespace) {
+        SyntaxNode above = node.child("superclass");
+        if (above != null && !above.children().isEmpty()) {
+            superclass(above.children().getFirst());
+        }
+        members(body);
+        return finished().namespace(namespace).at(node);
+    }
+
+    private void superclass(SyntaxNode base) {
+        if (base.is("constant") || base.is("scope_resolution")) {
+            into.extended().add(RubyMacros.type(base));
+        } else if (base.is("call")) {
+            RubyMacros.structure(base, this);
+        }
+    }
+
+    /** The parts with what is only known at the end. */
+    TypeParts finished() {
+        if (closed) {
+            boolean constructed = into.operations().stream().anyMatch(one -> one.kind() == Kind.CONSTRUCTOR);
+            if (constructed) {
+                into.operations().replaceAll(one -> one.kind() == Kind.CONSTRUCTOR ? hidden(one) : one);
+            } else if (!into.operations().isEmpty()) {
+                into.operations().addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, PRIVATE, List.of(),
+                        List.of(), null, List.of(), List.of(), into.operations().getFirst().at()));
+            }
+        }
+        into.operations().replaceAll(one -> named.containsKey(one.name()) && one.kind() == Kind.OPERATION
+                ? with(one, one.modifiers().with(named.get(one.name())))
+                : one);
+        return into.modifiers(PUBLIC).standing(Standing.PART);
+    }
+
+    private static OperationDeclared hidden(OperationDeclared one) {
+        return with(one, PRIVATE);
+    }
+
+    private static OperationDeclared with(OperationDeclared one, Modifiers modifiers) {
+        return new OperationDeclared(one.name(), one.kind(), modifiers, one.typeParameters(), one.parameters(),
+                one.returns(), one.body(), one.inner(), one.at());
+    }
+
+    void members(SyntaxNode body) {
+        if (body == null) {
+            return;
+        }
+        for (SyntaxNode member : body.children()) {
+            member(member);
+        }
+    }
+
+    private void member(SyntaxNode member) {
+        switch (member.kind()) {
+            case "method" -> operation(member, moduleFunctions);
+            case "singleton_method" -> operation(member, true);
+            case "singleton_class" -> ofClass(member.child("body"));
+            case "class", "module" -> {
+                List<TypeDeclared> found = new ArrayList<>();
+                declared(member, "", found);
+                found.forEach(one -> into.nested().add(nested(one)));
+            }
+            case "identifier" -> word(member.text());
+            case "call" -> RubyMacros.call(member, this);
+            case "assignment", "operator_assignment" -> assignment(member);
+            case "alias" -> {
+                // another name for an operation adds no structure
+            }
+            default -> {
+                // other statements in a class body have no structure
+            }
+        }
+    }
+
+    /** A type in a type takes its namespace from it. */
+    private static TypeDeclared nested(TypeDeclared one) {
+        String inner = one.namespace() == null || one.namespace().isEmpty() ? "" : one.namespace() + ".";
+        return new TypeDeclared(inner + one.name(), one.anonymous(), one.kind(), one.modifiers(), one.typeParameters(),
+                one.extended(), one.realised(), one.fields(), one.operations(), one.nested(), one.at(),
+                one.unreadable(), one.standing(), null);
+    }
+
+    private void ofClass(SyntaxNode body) {
+        Visibility before = current;
+        current = Visibility.PUBLIC;
+        for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
+            switch (member.kind()) {
+                case "method" -> operation(member, true);
+                case "identifier" -> word(member.text());
+                case "call" -> {
+                    String name = member.child("method").text();
+                    if (name.equals("private") && member.child("arguments") != null
+                            && member.child("arguments").text().contains(":new")) {
+                        closed = true;
+                    } else if (name.startsWith("attr_")) {
+                        RubyMacros.attributes(member, this, true);
+                    }
+                }
+                default -> {
+                    // nothing else adds members
+                }
+            }
+        }
+        current = before;
+    }
+
+    private void word(String word) {
+        switch (word) {
+            case "private" -> current = Visibility.PRIVATE;
+            case "protected" -> current = Visibility.PROTECTED;
+            case "public" -> current = Visibility.PUBLIC;
+            case "module_function" -> moduleFunctions = true;
+            default -> {
+                // a call without arguments
+            }
+        }
+    }
+
+    Visibility current() {
+        return current;
+    }
+
+    /** Sets the visibility of operations by their names, or of one declared right here. */
+    void visibility(SyntaxNode arguments, Visibility visibility) {
+        for (SyntaxNode argument : arguments == null ? List.<SyntaxNode>of() : arguments.children()) {
+            if (argument.is("method") || argument.is("singleton_method")) {
+                Visibility before = current;
+                current = visibility;
+                operation(argument, argument.is("singleton_method"));
+                current = before;
+            } else if (argument.is("call")) {
+                RubyMacros.call(argument, this);
+            } else {
+                named.put(RubyMacros.symbol(argument), visibility);
+            }
+        }
+    }
+
+    /** Nobody outside may make one. */
+    void close() {
+        closed = true;
+    }
+
+    private void assignment(SyntaxNode node) {
+        SyntaxNode left = node.child("left");
+        TypeDeclared made = RubyMacros.typeOf(node, null);
+        if (made != null) {
+            into.nested().add(made);
+            return;
+        }
+        var bodies = new RubyBodies(into.name(), "", true, false);
+        SyntaxNode right = node.child("right");
+        Value initial = right == null ? null : bodies.value(right);
+        if (left.is("constant")) {
+            field(left.text(), Modifiers.of(current, Mark.STATIC, Mark.FINAL), initial, bodies.inner(), node);
+        } else if (left.is("instance_variable") || left.is("class_variable")) {
+            field(left.text().replace("@", ""), PRIVATE.with(Mark.STATIC), initial, bodies.inner(), node);
+        }
+    }
+
+    void field(String name, Modifiers modifiers, Value initial, List<TypeDeclared> inner, SyntaxNode at) {
+        for (int i = 0; i < into.fields().size(); i++) {
+            FieldDeclared there = into.fields().get(i);
+            if (there.name().equals(name)) {
+                if (modifiers.visibility() == Visibility.PUBLIC && there.modifiers().visibility() != Visibility.PUBLIC) {
+                    into.fields().set(i, new FieldDeclared(name, null, there.modifiers().with(Visibility.PUBLIC),
+                            there.kind(), there.initial(), there.inner(), there.at()));
+                }
+                return;
+            }
+        }
+        into.fields()
+                .add(new FieldDeclared(name, null, modifiers, FieldDeclared.Kind.FIELD, initial, inner, at.span()));
+    }
+
+    void operation(SyntaxNode node, boolean isStatic) {
+        String name = node.child("name").text();
+        boolean free = into.kind() == TypeKind.MODULE && isStatic && node.is("method") && !moduleFunctions;
+        boolean constructor = name.equals("initialize") && !isStatic;
+        boolean setter = name.endsWith("=") && node.child("name").is("setter");
+        List<ParameterDeclared> parameters = new ArrayList<>(parameters(node.child("parameters")));
+        SyntaxNode body = node.child("body");
+        var bodies = new RubyBodies(into.name(), name, isStatic, constructor);
+        blockParameter(body, parameters, bodies);
+        bodies.parameters(parameters);
+        List<Step> steps = bodies.operation(body, parameters, !constructor && !setter);
+        fields(body, isStatic);
+        boolean promised = !constructor && onlyNotImplemented(steps);
+        Modifiers modifiers = Modifiers.of(constructor || free || isStatic ? visibilityOfClass(isStatic) : current);
+        modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
+        modifiers = setter ? modifiers.with(Mark.SETTER) : modifiers;
+        into.operations().add(new OperationDeclared(constructor ? into.name() : setter
+                ? name.substring(0, name.length() - 1)
+                : name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
+                promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters, null,
+                promised ? null : steps, bodies.inner(), node.span()));
+    }
+
+    private Visibility visibilityOfClass(boolean isStatic) {
+        return isStatic && current == Visibility.PRIVATE && into.kind() == TypeKind.CLASS
+                ? Visibility.PRIVATE
+                : Visibility.PUBLIC;
+    }
+
+    private static boolean onlyNotImplemented(List<Step> steps) {
+        return steps.size() == 1 && steps.getFirst() instanceof Step.Throw(Value value, var _)
+                && switch (value) {
+                    case Value.Name name -> name.name().equals("NotImplementedError");
+                    case Value.Call call -> call.receiver() instanceof Value.Name name
+                            && name.name().equals("NotImplementedError");
+                    default -> false;
+                };
+    }
+
+    /** A body that yields takes a block, written among the parameters or not. */
+    private static void blockParameter(SyntaxNode body, List<ParameterDeclared> parameters, RubyBodies bodies) {
+        ParameterDeclared last = parameters.isEmpty() ? null : parameters.getLast();
+        if (last != null && last.type() != null && last.type().isFunction()) {
+            bodies.block(last.name());
+            return;
+        }
+        int given = yielded(body);
+        if (given >= 0) {
+            List<TypeText> types = new ArrayList<>();
+            for (int i = 0; i < given; i++) {
+                types.add(TypeText.of("?"));
+            }
+            parameters.add(new ParameterDeclared("block", TypeText.function(types, TypeText.of("?")), true));
+            bodies.block("block");
+        }
+    }
+
+    /** How many values a body hands to its block; -1 when it has none. */
+    private static int yielded(SyntaxNode body) {
+        Deque<SyntaxNode> open = new ArrayDeque<>();
+        if (body != null) {
+            open.push(body);
+        }
+        while (!open.isEmpty()) {
+            SyntaxNode node = open.pop();
+            if (node.is("yield") && node.named()) {
+                return node.children().isEmpty() ? 0 : node.children().getFirst().children().size();
+            }
+            node.children().reversed().forEach(open::push);
+        }
+        return -1;
+    }
+
+    /** Variables of the object, or of the class in its own operations, that a body names. */
+    private void fields(SyntaxNode body, boolean isStatic) {
+        Deque<SyntaxNode> open = new ArrayDeque<>();
+        if (body != null) {
+            open.push(body);
+        }
+        while (!open.isEmpty()) {
+            SyntaxNode node = open.pop();
+            if (node.is("instance_variable")) {
+                field(node.text().substring(1), isStatic ? PRIVATE.with(Mark.STATIC) : PRIVATE, null, List.of(), node);
+            } else if (node.is("class_variable")) {
+                field(node.text().substring(2), PRIVATE.with(Mark.STATIC), null, List.of(), node);
+            }
+            node.children().reversed().forEach(open::push);
+        }
+    }
+
+    static List<ParameterDeclared> parameters(SyntaxNode list) {
+        List<ParameterDeclared> found = new ArrayList<>();
+        for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
+            SyntaxNode name = child.child("name");
+            String text = name == null ? child.text().replaceAll("^[*&]+", "") : name.text();
+            switch (child.kind()) {
+                case "identifier" -> found.add(new ParameterDeclared(text, null));
+                case "optional_parameter" -> found.add(new ParameterDeclared(text, null, true));
+                case "keyword_parameter" -> found.add(new ParameterDeclared(text, null, child.child("value") != null));
+                case "splat_parameter" -> found.add(new ParameterDeclared(text, TypeText.of("?").array(1), true));
+                case "hash_splat_parameter", "forward_parameter" -> found.add(new ParameterDeclared(text, null, true));
+                case "block_parameter" -> found.add(new ParameterDeclared(text.isEmpty() ? "block" : text,
+                        TypeText.function(List.of(), TypeText.of("?")), true));
+                case "destructured_parameter" -> child.children()
+                        .forEach(one -> found.add(new ParameterDeclared(one.text(), null)));
+                default -> {
+                    // the sign that forbids named arguments
+                }
+            }
+        }
+        return found;
+    }
+}
