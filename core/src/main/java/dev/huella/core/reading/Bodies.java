@@ -8,6 +8,7 @@ import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NoSuchElementException;
 
 /** The forms of steps and values that languages share. A reader says which of its nodes are which. */
 public abstract class Bodies {
@@ -33,16 +34,35 @@ public abstract class Bodies {
     public final List<Step> steps(SyntaxNode block) {
         List<Step> steps = new ArrayList<>();
         if (block != null) {
-            block.children().forEach(child -> step(child, steps));
+            block.children().forEach(child -> guarded(child, steps));
         }
         return steps;
+    }
+
+    /** In a text that did not parse whole, a statement may lack parts that every whole one has: then it is left out. */
+    private void guarded(SyntaxNode node, List<Step> into) {
+        int before = into.size();
+        try {
+            step(node, into);
+        } catch (NullPointerException | NoSuchElementException | IndexOutOfBoundsException e) {
+            if (!node.tree().broken()) {
+                throw e;
+            }
+            into.subList(before, into.size()).clear();
+        }
+    }
+
+    /** The sign between or before operands; empty for signs that carry nothing. */
+    protected static String sign(SyntaxNode node) {
+        SyntaxNode operator = node.child("operator");
+        return operator == null ? "" : operator.named() ? operator.text() : operator.kind();
     }
 
     /** The steps of one statement. */
     protected final List<Step> one(SyntaxNode node) {
         List<Step> steps = new ArrayList<>();
         if (node != null) {
-            step(node, steps);
+            guarded(node, steps);
         }
         return steps;
     }

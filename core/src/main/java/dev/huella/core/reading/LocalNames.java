@@ -41,6 +41,13 @@ public final class LocalNames {
         }
     }
 
+    /** The name is declared by the statement that it stands in. */
+    public void parameter(String name) {
+        if (!frames.isEmpty()) {
+            frames.peek().parameters.add(name);
+        }
+    }
+
     /** Notes the target of an assignment; anything but a bare name is none. */
     public void assigned(Value target) {
         if (target instanceof Value.Name(String name, SourceSpan at) && !frames.isEmpty()) {

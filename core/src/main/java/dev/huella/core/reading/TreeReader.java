@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Set;
 
 /**
@@ -75,7 +76,16 @@ public abstract class TreeReader implements LanguageReader {
         if (again != masked) {
             tree = parser().parse(again);
         }
-        return facts(tree.named(path));
+        tree.named(path);
+        try {
+            return facts(tree);
+        } catch (NullPointerException | NoSuchElementException | IndexOutOfBoundsException e) {
+            if (!tree.broken()) {
+                throw e;
+            }
+            return new FileFacts(path, language(), "", List.of(), List.of(), List.of(), SyntaxProblems.of(tree),
+                    tree.lines()); // what is left of a head without its parts says nothing
+        }
     }
 
     /** Facts with the problems and lines of the tree. */

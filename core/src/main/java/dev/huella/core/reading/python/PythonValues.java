@@ -52,10 +52,10 @@ final class PythonValues extends Bodies {
                         : either(condition(parts.get(1)), value(parts.get(0)), value(parts.get(2)), at);
             }
             case "comparison_operator" -> comparison(node);
-            case "boolean_operator" -> "or".equals(operator(node))
+            case "boolean_operator" -> "or".equals(sign(node))
                     ? orElse(value(node.child("left")), value(node.child("right")), at)
                     : computed(node);
-            case "binary_operator" -> new Value.Computed(operator(node),
+            case "binary_operator" -> new Value.Computed(sign(node),
                     List.of(value(node.child("left")), value(node.child("right"))), at);
             case "augmented_assignment" ->
                 new Value.Assign(value(node.child("left")), value(node.child("right")), false,
@@ -112,11 +112,6 @@ final class PythonValues extends Bodies {
         return node.is("call") && node.child("function").text().equals("super");
     }
 
-    private static String operator(SyntaxNode node) {
-        SyntaxNode sign = node.child("operator");
-        return sign == null ? "" : sign.kind();
-    }
-
     private Value subscript(SyntaxNode node) {
         SyntaxNode index = node.child("subscript");
         return index == null ? new Literal(Literal.Kind.NUMBER, "0", node.span()) : value(index);
@@ -165,7 +160,7 @@ final class PythonValues extends Bodies {
             case "parenthesized_expression" -> node.children().isEmpty()
                     ? value(node)
                     : condition(node.children().getFirst());
-            case "boolean_operator" -> new Value.Computed(operator(node),
+            case "boolean_operator" -> new Value.Computed(sign(node),
                     List.of(condition(node.child("left")), condition(node.child("right"))), node.span());
             case "not_operator" -> new Value.Computed("not", List.of(condition(node.child("argument"))), node.span());
             default -> value(node);

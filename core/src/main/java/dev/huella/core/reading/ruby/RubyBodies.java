@@ -278,7 +278,7 @@ final class RubyBodies extends Bodies {
         if (target instanceof Value.Name(String name, var _) && !names.knows(name)) {
             names.assigned(target);
         }
-        String sign = node.child("operator").kind();
+        String sign = sign(node);
         if (sign.equals("||=")) {
             into.add(fill(target, value(node.child("right")), node.span()));
             into.add(act(target));

@@ -89,7 +89,7 @@ final class RubyValues extends Bodies {
             case "splat_argument", "hash_splat_argument", "interpolation", "in" -> inside(node);
             case "assignment", "operator_assignment" -> assigned(node);
             case "binary" -> binary(node);
-            case "unary" -> new Value.Computed(node.child("operator").kind(),
+            case "unary" -> new Value.Computed(sign(node),
                     List.of(condition(node.child("operand"))), at);
             case "conditional" -> either(condition(node.child("condition")), value(node.child("consequence")),
                     value(node.child("alternative")), at);
@@ -137,7 +137,7 @@ final class RubyValues extends Bodies {
     private Value assigned(SyntaxNode node) {
         List<Step> steps = new ArrayList<>();
         bodies.statement(node, steps);
-        if (node.is("operator_assignment") && node.child("operator").kind().equals("||=")) {
+        if (node.is("operator_assignment") && sign(node).equals("||=")) {
             Value target = target(node.child("left"));
             return new Value.Assign(target, orElse(target, value(node.child("right")), node.span()), true, node.span());
         }
@@ -167,7 +167,7 @@ final class RubyValues extends Bodies {
             return condition(node.children().getFirst());
         }
         if (node.is("binary")) {
-            String sign = node.child("operator").kind();
+            String sign = sign(node);
             if (Set.of("&&", "||", "and", "or").contains(sign)) {
                 return new Value.Computed(sign, List.of(condition(node.child("left")), condition(node.child("right"))),
                         node.span());
@@ -177,7 +177,7 @@ final class RubyValues extends Bodies {
     }
 
     private Value binary(SyntaxNode node) {
-        String sign = node.child("operator").kind();
+        String sign = sign(node);
         SyntaxNode left = node.child("left");
         SyntaxNode right = node.child("right");
         SourceSpan at = node.span();

@@ -186,7 +186,7 @@ final class ScriptValues extends Bodies {
     }
 
     private Value augmented(SyntaxNode node) {
-        String sign = node.child("operator").kind();
+        String sign = sign(node);
         Value target = value(node.child("left"));
         Value given = heldBy(lastName(node.child("left")), node.child("right"));
         if (sign.equals("??=") || sign.equals("||=")) {
@@ -197,7 +197,7 @@ final class ScriptValues extends Bodies {
 
     private Value unary(SyntaxNode node) {
         SyntaxNode argument = node.child("argument");
-        String sign = node.child("operator").kind();
+        String sign = sign(node);
         if (sign.equals("delete") && argument.is("subscript_expression")) {
             return new Value.Call(value(argument.child("object")), "delete", List.of(value(argument.child("index"))),
                     node.span());
@@ -211,7 +211,7 @@ final class ScriptValues extends Bodies {
             return condition(node.children().getLast());
         }
         if (node.is("binary_expression")) {
-            String sign = node.child("operator").kind();
+            String sign = sign(node);
             if (sign.equals("&&") || sign.equals("||")) {
                 return new Value.Computed(sign, List.of(condition(node.child("left")), condition(node.child("right"))),
                         node.span());
@@ -223,7 +223,7 @@ final class ScriptValues extends Bodies {
     private Value binary(SyntaxNode node) {
         SyntaxNode left = node.child("left");
         SyntaxNode right = node.child("right");
-        String sign = node.child("operator").kind();
+        String sign = sign(node);
         SourceSpan at = node.span();
         return switch (sign) {
             case "instanceof" -> new Value.KindTest(value(left), TypeText.of(right.text()), null, at);
