@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -58,6 +59,9 @@ final class FieldResolver {
     private Held held(Field field) {
         TypeUse type = field.type();
         Multiplicity many = field.isOptional() ? Multiplicity.OPTIONAL : Multiplicity.ONE;
+        if (field.modifiers().has(Mark.EVENT)) {
+            many = Multiplicity.MANY;
+        }
         CodeType container = null;
         if (type.dimensions() > 0) {
             many = Multiplicity.MANY;

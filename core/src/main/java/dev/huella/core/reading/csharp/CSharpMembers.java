@@ -1,0 +1,258 @@
+package dev.huella.core.reading.csharp;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads the members of one type. */
+final class CSharpMembers {
+    private final TypeParts into;
+
+    CSharpMembers(TypeParts into) {
+        this.into = into;
+    }
+
+    void members(SyntaxNode body) {
+        for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
+            member(member);
+        }
+    }
+
+    private void member(SyntaxNode member) {
+        switch (member.kind()) {
+            case "field_declaration" -> fields(member, false);
+            case "event_field_declaration" -> fields(member, true);
+            case "event_declaration" -> event(member);
+            case "property_declaration" -> property(member);
+            case "indexer_declaration" -> accessors(member, "this[]", parameters(member.child("parameters")));
+            case "method_declaration" -> operation(member);
+            case "operator_declaration", "conversion_operator_declaration" -> operator(member);
+            case "constructor_declaration" -> constructor(member);
+            case "destructor_declaration" -> add(member, "~" + into.name(), Kind.OPERATION,
+                    Modifiers.of(Visibility.PROTECTED), null, List.of());
+            case "enum_member_declaration" -> into.fields()
+                    .add(new FieldDeclared(member.child("name").text(), TypeText.of(into.name()),
+                            CSharpTypes.PUBLIC.with(Mark.STATIC).with(Mark.FINAL), FieldDeclared.Kind.CONSTANT, null,
+                            List.of(), member.span()));
+            case "ERROR", "preproc_if", "preproc_else", "preproc_elif", "declaration_list" -> members(member);
+            default -> {
+                if (CSharpTypes.isType(member)) {
+                    into.nested().add(CSharpTypes.declared(member, into.kind()).at(member));
+                }
+            }
+        }
+    }
+
+    private boolean promising() {
+        return into.kind() == TypeKind.INTERFACE;
+    }
+
+    private Modifiers modifiers(SyntaxNode node) {
+        boolean explicit = node.first("explicit_interface_specifier") != null;
+        return CSharpTypes.modifiers(node, promising() || explicit ? Visibility.PUBLIC : Visibility.PRIVATE);
+    }
+
+    /** Nothing may stand in for an operation that is not opened. */
+    private Modifiers fixed(Modifiers modifiers, SyntaxNode node) {
+        boolean open = promising() || CSharpTypes.word(node, "virtual") || modifiers.has(Mark.ABSTRACT)
+                || modifiers.has(Mark.OVERRIDE) && !modifiers.has(Mark.FINAL) || modifiers.has(Mark.STATIC);
+        return open ? modifiers : modifiers.with(Mark.FIXED);
+    }
+
+    private void fields(SyntaxNode node, boolean event) {
+        SyntaxNode declaration = node.first("variable_declaration");
+        if (declaration == null) {
+            return;
+        }
+        Modifiers modifiers = modifiers(node);
+        TypeText type = CSharpTypes.held(declaration.child("type"));
+        for (SyntaxNode declarator : declaration.children()) {
+            if (declarator.is("variable_declarator") && declarator.child("name") != null) {
+                var bodies = new CSharpBodies(into.name());
+                String name = declarator.child("name").text();
+                SyntaxNode value = CSharpBodies.initial(declarator);
+                into.fields()
+                        .add(new FieldDeclared(name, type, event ? modifiers.with(Mark.EVENT) : modifiers,
+                                FieldDeclared.Kind.FIELD, value == null ? null : bodies.value(value), bodies.inner(),
+                                declarator.span()));
+            }
+        }
+    }
+
+    private void event(SyntaxNode node) {
+        String name = node.child("name").text();
+        into.fields()
+                .add(new FieldDeclared(name, CSharpTypes.held(node.child("type")), modifiers(node).with(Mark.EVENT),
+                        FieldDeclared.Kind.FIELD, null, List.of(), node.span()));
+        SyntaxNode list = node.child("accessors");
+        for (SyntaxNode accessor : list == null ? List.<SyntaxNode>of() : list.children()) {
+            String kind = accessor.child("name") == null ? "" : accessor.child("name").kind();
+            add(accessor, kind + "_" + name, Kind.OPERATION, modifiers(node), null,
+                    List.of(new ParameterDeclared("value", CSharpTypes.held(node.child("type")))));
+        }
+    }
+
+    private void property(SyntaxNode node) {
+        SyntaxNode named = node.child("name");
+        if (named == null) {
+            return;
+        }
+        String name = named.text();
+        SyntaxNode list = node.child("accessors");
+        boolean written = list != null && list.children().stream().anyMatch(one -> one.child("body") != null);
+        boolean computed = node.child("value") != null && node.child("value").is("arrow_expression_clause");
+        Modifiers modifiers = modifiers(node);
+        if (written || computed || promising() || modifiers.has(Mark.ABSTRACT)) {
+            accessors(node, name, List.of());
+            return;
+        }
+        boolean settable = list != null && list.children()
+                .stream()
+                .anyMatch(one -> one.child("name") != null && one.child("name").is("set"));
+        var bodies = new CSharpBodies(into.name());
+        SyntaxNode value = node.child("value");
+        into.fields()
+                .add(new FieldDeclared(name, CSharpTypes.held(node.child("type")),
+                        settable ? modifiers : modifiers.with(Mark.FINAL), FieldDeclared.Kind.FIELD,
+                        value == null ? null : bodies.value(value), bodies.inner(), node.span()));
+    }
+
+    private void accessors(SyntaxNode node, String name, List<ParameterDeclared> index) {
+        Modifiers modifiers = fixed(modifiers(node), node);
+        TypeText type = CSharpTypes.held(node.child("type"));
+        SyntaxNode list = node.child("accessors");
+        if (list == null) {
+            add(node, name, Kind.OPERATION, modifiers.with(Mark.GETTER), type, index);
+            return;
+        }
+        for (SyntaxNode accessor : list.children()) {
+            SyntaxNode kind = accessor.child("name");
+            if (kind == null) {
+                continue;
+            }
+            boolean getter = kind.is("get");
+            List<ParameterDeclared> parameters = new ArrayList<>(index);
+            if (!getter) {
+                parameters.add(new ParameterDeclared("value", type));
+            }
+            Modifiers own = CSharpTypes.modifiers(accessor, modifiers.visibility());
+            add(accessor, name, Kind.OPERATION,
+                    modifiers.with(own.visibility()).with(getter ? Mark.GETTER : Mark.SETTER), getter ? type : null,
+                    parameters);
+        }
+    }
+
+    private void operation(SyntaxNode node) {
+        SyntaxNode list = node.child("parameters");
+        Modifiers modifiers = fixed(modifiers(node), node);
+        boolean extension = list != null && list.children()
+                .stream()
+                .findFirst()
+                .filter(first -> first.tokens().stream().anyMatch(token -> token.text().equals("this")))
+                .isPresent();
+        add(node, node.child("name").text(), Kind.OPERATION, extension ? modifiers.with(Mark.EXTENSION) : modifiers,
+                CSharpTypes.held(node.child("returns")), parameters(list));
+    }
+
+    private void operator(SyntaxNode node) {
+        SyntaxNode sign = node.child("operator");
+        add(node, sign == null ? "implicit" : "operator" + sign.text(), Kind.OPERATION, modifiers(node),
+                CSharpTypes.type(node.child("type")), parameters(node.child("parameters")));
+    }
+
+    private void constructor(SyntaxNode node) {
+        Modifiers modifiers = modifiers(node);
+        if (modifiers.has(Mark.STATIC)) {
+            add(node, "<static>", Kind.INITIALISER, modifiers, null, List.of());
+            return;
+        }
+        var bodies = new CSharpBodies(into.name());
+        List<Step> steps = new ArrayList<>();
+        SyntaxNode first = node.first("constructor_initializer");
+        if (first != null) {
+            boolean base = first.tokens().stream().anyMatch(token -> token.is("base"));
+            steps.add(new Step.Do(new Value.Construct(base, bodies.arguments(first.first("argument_list")), first.span()),
+                    first.span()));
+        }
+        steps.addAll(bodies.body(node.child("body"), true));
+        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, modifiers, List.of(),
+                parameters(node.child("parameters")), null, steps, bodies.inner(), node.span()));
+    }
+
+    private void add(SyntaxNode node, String name, Kind kind, Modifiers modifiers, TypeText returns,
+            List<ParameterDeclared> parameters) {
+        SyntaxNode body = node.child("body") != null
+                ? node.child("body")
+                : node.child("value") != null ? node.child("value") : node.first("arrow_expression_clause");
+        Modifiers full = body == null && (promising() || into.modifiers().has(Mark.ABSTRACT)) && !modifiers.has(Mark.STATIC)
+                ? modifiers.with(Mark.ABSTRACT)
+                : modifiers;
+        var bodies = new CSharpBodies(into.name());
+        boolean plain = modifiers.has(Mark.SETTER) || kind != Kind.OPERATION || returns == null
+                || returns.name().equals("void");
+        into.operations().add(new OperationDeclared(name, kind, full, CSharpTypes.typeParameters(node), parameters,
+                returns, body == null ? null : bodies.body(body, plain), bodies.inner(), node.span()));
+    }
+
+    static List<ParameterDeclared> parameters(SyntaxNode list) {
+        List<ParameterDeclared> found = new ArrayList<>();
+        TypeText loose = null;
+        for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
+            if (child.is("parameter")) {
+                SyntaxNode name = child.child("name");
+                boolean optional = child.tokens().stream().anyMatch(token -> token.is("="));
+                found.add(new ParameterDeclared(name == null ? child.text() : name.text(),
+                        CSharpTypes.held(child.child("type")), optional));
+            } else if ("type".equals(child.field())) {
+                loose = CSharpTypes.type(child);
+            } else if ("name".equals(child.field())) {
+                found.add(new ParameterDeclared(child.text(), loose, true));
+            }
+        }
+        return found;
+    }
+
+    /** Parameters behind the name of a type: fields with a constructor that sets them. */
+    void primary(SyntaxNode node, boolean components) {
+        SyntaxNode list = node.first("parameter_list");
+        if (list == null) {
+            return;
+        }
+        List<ParameterDeclared> parameters = parameters(list);
+        List<Step> steps = new ArrayList<>();
+        var bodies = new CSharpBodies(into.name());
+        SourceSpan at = list.span();
+        SyntaxNode bases = node.first("base_list");
+        SyntaxNode first = bases == null ? null : bases.first("argument_list");
+        if (bases != null && first == null && bases.first("primary_constructor_base_type") != null) {
+            first = bases.first("primary_constructor_base_type").first("argument_list");
+        }
+        if (first != null) {
+            steps.add(new Step.Do(new Value.Construct(true, bodies.arguments(first), at), at));
+        }
+        Modifiers modifiers = Modifiers.of(components ? Visibility.PUBLIC : Visibility.PRIVATE, Mark.FINAL);
+        for (ParameterDeclared parameter : parameters) {
+            into.fields()
+                    .add(new FieldDeclared(parameter.name(), parameter.type(), modifiers, components
+                            ? FieldDeclared.Kind.COMPONENT
+                            : FieldDeclared.Kind.FIELD, null, List.of(), at));
+            steps.add(new Step.Do(new Value.Assign(new Value.Member(new Value.Self(null, at), parameter.name(), at),
+                    new Value.Name(parameter.name(), at), true, at), at));
+        }
+        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, CSharpTypes.PUBLIC, List.of(),
+                parameters, null, steps, bodies.inner(), at));
+    }
+}
