@@ -87,10 +87,10 @@ public final class ModelResolver {
     /** Bodies are read again with what the first readings showed of places without a type. */
     private void inferring(List<List<Declared>> groups, List<CodeType> declared) {
         boolean dynamic = world.library.rule(LibraryKnowledge.Rule.DYNAMIC);
-        if (!dynamic && world.slots.isEmpty()) {
-            return;
+        if (files.stream().allMatch(file -> file.language().equals("java"))) {
+            return; // all types are written
         }
-        int rounds = dynamic ? 3 : 1;
+        int rounds = dynamic ? 3 : 2;
         for (int round = 1; round <= rounds; round++) {
             world.inferring = true;
             bodies(groups);

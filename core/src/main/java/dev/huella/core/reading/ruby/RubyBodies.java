@@ -88,29 +88,6 @@ final class RubyBodies extends Bodies {
         return names.leave(gives ? giving(steps, false) : steps);
     }
 
-    /** The last value of some steps becomes what they give back; {@code asValue}: to the choice around them. */
-    static List<Step> giving(List<Step> steps, boolean asValue) {
-        if (steps.isEmpty()) {
-            return steps;
-        }
-        List<Step> all = new ArrayList<>(steps);
-        Step last = all.removeLast();
-        switch (last) {
-            case Step.Do(Value.Assign _, SourceSpan _) when !asValue -> all.add(last);
-            case Step.Do(Value value, SourceSpan at) -> all.add(asValue
-                    ? new Step.Yield(value, at)
-                    : new Step.Return(value, at));
-            case Step.Choose choose -> all.add(new Step.Choose(choose.on(), choose.branches()
-                    .stream()
-                    .map(branch -> new Branch(branch.labels(), giving(branch.steps(), asValue)))
-                    .toList(), choose.complete(), choose.at()));
-            case Step.Block inner -> all.add(new Step.Block(inner.lock(), giving(inner.steps(), asValue),
-                    giving(inner.onError(), asValue), inner.always(), inner.at()));
-            default -> all.add(last);
-        }
-        return all;
-    }
-
     void statement(SyntaxNode node, List<Step> into) {
         step(node, into);
     }

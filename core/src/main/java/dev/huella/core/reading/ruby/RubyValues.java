@@ -150,7 +150,7 @@ final class RubyValues extends Bodies {
     private Value chosen(SyntaxNode node) {
         List<Step> steps = new ArrayList<>();
         bodies.statement(node, steps);
-        List<Step> giving = RubyBodies.giving(steps, true);
+        List<Step> giving = Bodies.giving(steps, true);
         if (giving.size() == 1 && giving.getFirst() instanceof Step.Yield(Value value, var _)) {
             return value;
         }
@@ -204,7 +204,7 @@ final class RubyValues extends Bodies {
         List<ParameterDeclared> declared = RubyTypes.parameters(parameters);
         bodies.names().enter(declared.stream().map(ParameterDeclared::name).toList());
         SyntaxNode inner = body != null && (body.is("block") || body.is("do_block")) ? body.child("body") : body;
-        List<Step> steps = RubyBodies.giving(bodies.stepsOf(inner), false);
+        List<Step> steps = Bodies.giving(bodies.stepsOf(inner), false);
         return new Value.Function(declared, bodies.names().leave(steps), at);
     }
 

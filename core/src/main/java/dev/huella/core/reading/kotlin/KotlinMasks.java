@@ -1,0 +1,34 @@
+package dev.huella.core.reading.kotlin;
+
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Blanks out what the grammar does not know, without changing any length. */
+final class KotlinMasks {
+    private static final Pattern UNKNOWN = Pattern.compile(
+            "\\bfun(?=\\s+interface\\b)|^[ \\t]*context\\s*\\([^)\\n]*\\)(?=\\s*\\n)|(?<=\\$)\\$(?=\"\"\")",
+            Pattern.MULTILINE);
+    private static final Pattern GUARD = Pattern.compile("^([ \\t]*(?:is\\s+)?[\\w.<>*]+)( if [^\\n]*?)(?=\\s*->)",
+            Pattern.MULTILINE);
+
+    private KotlinMasks() {}
+
+    /** The same bytes when nothing needs blanking, else a copy. */
+    static byte[] mask(byte[] utf8) {
+        String text = new String(utf8, StandardCharsets.ISO_8859_1);
+        byte[] masked = blank(utf8, UNKNOWN.matcher(text), 0, utf8);
+        return blank(masked, GUARD.matcher(text), 2, utf8);
+    }
+
+    private static byte[] blank(byte[] from, Matcher matcher, int group, byte[] original) {
+        byte[] masked = from;
+        while (matcher.find()) {
+            masked = masked == original ? original.clone() : masked;
+            for (int i = matcher.start(group); i < matcher.end(group); i++) {
+                masked[i] = masked[i] == '\n' ? (byte) '\n' : (byte) ' ';
+            }
+        }
+        return masked;
+    }
+}
