@@ -20,6 +20,8 @@ public record Modifiers(Visibility visibility, Set<Mark> marks) {
         LAZY,
         /** Stands outside the type of its first parameter but is called as if it stood in it. */
         EXTENSION,
+        /** A part of the object that holds it: it is made and goes with it. */
+        OWNED,
         /** Does not keep alive what it refers to. */
         WEAK,
         /** Hands all that is asked of it on to what it holds. */

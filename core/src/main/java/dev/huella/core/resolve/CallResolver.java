@@ -56,6 +56,10 @@ final class CallResolver {
     /** A call whose operation is known or known to be unknown. {@code receiver} is null when none is written. */
     Flow called(Value.Call call, Operation callee, Flow receiver, List<Flow> plain, boolean used, TypeUse expected) {
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
+        if (!isJava() && callee != null && !callee.isStatic() && ValueResolver.isType(on)
+                && body.world.supertypes.isA(body.type, callee.home())) {
+            on = Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // an operation of a base, named in full
+        }
         if (receiver == null && callee == null && !isJava()) {
             on = plain.stream()
                     .filter(flow -> flow != null && containers.isContainer(flow.type()))
@@ -64,9 +68,10 @@ final class CallResolver {
         }
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = (callee == null || callee.home().external()) && containers.isContainer(on.type());
-        List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings, overContainer
+        boolean hands = !isJava() && body.world.library.hands(call.name());
+        List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings, hands ? on.origins() : overContainer
                 ? on.origins().stream().map(Containers::elementOf).filter(origin -> origin != Origin.UNKNOWN).toList()
-                : List.of(), overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
+                : List.of(), hands ? on.type() : overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
         noteTests(call, on, arguments);
         List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));

@@ -135,6 +135,17 @@ final class DynamicCalls {
                     ? "." + type.qualifiedName()
                     : ValueResolver.path(call.receiver())), call, expected);
         }
+        if (call.arguments().isEmpty() && body.world.library.passes(call.name()) && type != null && !type.external()
+                && body.world.members.operations(type, call.name()).isEmpty()) {
+            return receiver;
+        }
+        if (body.world.library.refills(call.name()) && type != null && !type.external()
+                && body.world.members.operations(type, call.name()).isEmpty()) {
+            Value given = call.arguments().isEmpty()
+                    ? new Value.Literal(Value.Literal.Kind.NULL, "null", call.at())
+                    : call.arguments().getFirst();
+            return values.flow(new Value.Assign(call.receiver(), given, true, call.at()));
+        }
         if (call.name().equals("+=") || call.name().equals("-=")) {
             return counted(call, receiver);
         }

@@ -156,6 +156,21 @@ public final class LibraryKnowledge {
         return operation.equals(dev.huella.core.facts.Value.APPLY) || lists("invokes", operation);
     }
 
+    /** True when an operation of that name on what wraps an object gives the object. */
+    boolean passes(String operation) {
+        return lists("passes", operation);
+    }
+
+    /** True when an operation of that name on what wraps an object puts another one in its place. */
+    boolean refills(String operation) {
+        return lists("refills", operation);
+    }
+
+    /** True when an operation of that name hands its receiver to the function it is given. */
+    boolean hands(String operation) {
+        return lists("hands", operation);
+    }
+
     /** Names of operations that make an object callable like a function. */
     Set<String> invoking() {
         return words.getOrDefault("invokes", Set.of());

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -46,6 +47,9 @@ final class Ownership {
 
     Kind kind(Field field) {
         Uses seen = uses.get(field);
+        if (field.modifiers().has(Mark.OWNED)) {
+            return Kind.COMPOSITION;
+        }
         if (seen == null || field.isStatic()) {
             return Kind.ASSOCIATION;
         }

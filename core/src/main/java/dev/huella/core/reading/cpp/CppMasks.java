@@ -1,0 +1,60 @@
+package dev.huella.core.reading.cpp;
+
+import dev.huella.core.reading.SyntaxNode;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Blanks out macros and words that hide what stands around them, without changing any length. */
+final class CppMasks {
+    private static final Pattern WORDS = Pattern.compile(
+            "\\b(?:class|struct|union)\\s+((?:[A-Z][A-Z0-9_]{2,}(?:\\([^)\\n]*\\))?|__declspec\\([^)\\n]*\\)|__attribute__\\s*\\(\\([^\\n]*?\\)\\))\\s+)"
+                    + "(?=[A-Za-z_][\\w:]*(?:\\s*<[^{;]*>)?\\s*(?:final\\s*)?[:{])"
+                    + "|\\b(?:public|protected|private)\\s+(slots|Q_SLOTS)\\s*:|^[ \\t]*(signals|Q_SIGNALS)\\s*:"
+                    + "|\\b(Q_OBJECT|Q_GADGET|Q_INVOKABLE|emit(?=\\s+\\w+\\s*\\()|Q_EMIT|__stdcall|__cdecl|WINAPI|APIENTRY)\\b"
+                    + "|\\b(Q_(?:PROPERTY|ENUM|ENUMS|FLAG|DECLARE_\\w+|DISABLE_\\w+|INTERFACES|CLASSINFO|PLUGIN_\\w+)\\s*\\([^\\n]*\\))"
+                    + "|(__declspec\\([^)\\n]*\\))|(__attribute__\\s*\\(\\([^\\n]*?\\)\\))",
+            Pattern.MULTILINE);
+    private static final Pattern ALONE = Pattern.compile(
+            "^[ \\t]*([A-Z][A-Z0-9_]{3,}(?:\\([^;{}\\n]*\\))?)[ \\t]*(?=\\n|$)|^[ \\t]*([A-Z][A-Z0-9_]{3,}_(?:API|EXPORT|INLINE|NODISCARD|CONSTEXPR\\w*|DECL|LOCAL|NOEXCEPT))\\b(?=[ \\t]+\\w)"
+                    + "|\\b([A-Z][A-Z0-9]*_(?:NOEXCEPT|OVERRIDE|FINAL|CONSTEXPR|INLINE|EXPORT|API|NODISCARD|DEPRECATED))\\b(?!\\s*\\()",
+            Pattern.MULTILINE);
+    private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
+            Pattern.MULTILINE);
+
+    private CppMasks() {}
+
+    /** The same bytes when nothing needs blanking, else a copy. */
+    static byte[] mask(byte[] utf8) {
+        String text = new String(utf8, StandardCharsets.ISO_8859_1);
+        byte[] masked = blank(utf8, WORDS.matcher(text));
+        return masked;
+    }
+
+    /** For texts that do not parse: macros that stand alone on a line, and those before and behind declarations. */
+    static byte[] maskMore(byte[] utf8) {
+        return blank(utf8, ALONE.matcher(new String(utf8, StandardCharsets.ISO_8859_1)));
+    }
+
+    private static byte[] blank(byte[] utf8, Matcher matcher) {
+        byte[] masked = utf8;
+        while (matcher.find()) {
+            for (int group = 1; group <= matcher.groupCount(); group++) {
+                if (matcher.start(group) >= 0) {
+                    masked = masked == utf8 ? utf8.clone() : masked;
+                    String word = matcher.group(group);
+                    boolean access = word.equals("signals") || word.equals("Q_SIGNALS");
+                    for (int i = 0; i < word.length(); i++) {
+                        masked[matcher.start(group) + i] = (byte) (access && i < 6 ? "public".charAt(i) : ' ');
+                    }
+                }
+            }
+        }
+        return masked;
+    }
+
+    /** A header of another language under the same ending. */
+    static boolean isObjectiveC(SyntaxNode root) {
+        return root.tree().path().endsWith(".h") && OBJECTIVE_C.matcher(root.text()).find();
+    }
+}

@@ -1,0 +1,220 @@
+package dev.huella.core.reading.cpp;
+
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Reads expressions. */
+final class CppValues extends Bodies {
+    private static final Set<String> MAKERS = Set.of("make_unique", "make_shared", "make_optional");
+    private static final Set<String> CASTS = Set.of("static_cast", "dynamic_cast", "const_cast", "reinterpret_cast",
+            "dynamic_pointer_cast", "static_pointer_cast", "any_cast", "qobject_cast");
+    private static final Set<String> THROUGH = Set.of("std.move", "std.forward", "std.ref", "std.cref",
+            "std.as_const", "move", "std.addressof");
+    private static final Set<String> OVER = Set.of("for_each", "transform", "any_of", "all_of", "none_of", "find_if",
+            "count_if", "sort");
+    private final CppBodies bodies;
+
+    CppValues(CppBodies bodies) {
+        this.bodies = bodies;
+    }
+
+    @Override
+    protected void step(SyntaxNode node, List<Step> into) {
+        bodies.statement(node, into);
+    }
+
+    @Override
+    public Value value(SyntaxNode node) {
+        SourceSpan at = node.span();
+        return switch (node.kind()) {
+            case "identifier", "type_identifier", "field_identifier", "namespace_identifier" ->
+                new Value.Name(node.text(), at);
+            case "qualified_identifier" -> dotted(CppTypeTexts.plain(node.text()), at);
+            case "template_function", "template_type", "template_method" -> value(node.child("name"));
+            case "this" -> new Value.Self(null, at);
+            case "null", "nullptr" -> new Literal(Literal.Kind.NULL, "null", at);
+            case "true", "false" -> literal(Literal.Kind.TRUTH, node);
+            case "number_literal" -> literal(Literal.Kind.NUMBER, node);
+            case "string_literal", "raw_string_literal", "char_literal", "concatenated_string",
+                    "user_defined_literal" ->
+                literal(Literal.Kind.TEXT, node);
+            case "parenthesized_expression", "pointer_expression", "parameter_pack_expansion", "co_await_expression",
+                    "condition_clause" ->
+                last(node);
+            case "field_expression" -> new Value.Member(value(node.child("argument")), field(node), at);
+            case "call_expression" -> call(node);
+            case "new_expression" -> creation(node);
+            case "compound_literal_expression" -> new Value.Create(CppTypeTexts.type(node.child("type")),
+                    bodies.arguments(node.child("value")), null, at);
+            case "initializer_list" -> new Value.ArrayOf(null, values(node), at);
+            case "initializer_pair" -> value(node.child("value"));
+            case "subscript_expression" -> new Value.Element(value(node.child("argument")),
+                    node.child("indices") == null ? literal(Literal.Kind.NUMBER, node) : last(node.child("indices")), at);
+            case "assignment_expression" -> assignment(node);
+            case "update_expression" -> new Value.Assign(value(node.child("argument")),
+                    new Literal(Literal.Kind.NUMBER, "1", at), false, at);
+            case "conditional_expression" -> either(condition(node.child("condition")), value(node.child("consequence")),
+                    value(node.child("alternative")), at);
+            case "binary_expression" -> binary(node);
+            case "unary_expression" -> new Value.Computed(sign(node), List.of(condition(node.child("argument"))), at);
+            case "cast_expression" -> cast(CppTypeTexts.type(node.child("type")), value(node.child("value")), at);
+            case "lambda_expression" -> lambda(node);
+            case "delete_expression" -> new Value.Call(inside(node), "delete", List.of(), at);
+            case "comma_expression" -> computed(node);
+            default -> computed(node);
+        };
+    }
+
+    private static String field(SyntaxNode node) {
+        SyntaxNode field = node.child("field");
+        return field == null ? "" : CppTypeTexts.plain(field.is("template_method") || field.is("dependent_name")
+                ? field.children().getFirst().text()
+                : field.text());
+    }
+
+    private Value last(SyntaxNode node) {
+        List<SyntaxNode> children = node.children();
+        return children.isEmpty() ? new Value.Computed("", List.of(), node.span()) : value(children.getLast());
+    }
+
+    private static Value cast(TypeText type, Value value, SourceSpan at) {
+        return type == null ? value : new Value.Cast(type, value, at);
+    }
+
+    private Value creation(SyntaxNode node) {
+        TypeText type = CppTypeTexts.type(node.child("type"));
+        return node.child("declarator") != null
+                ? new Value.ArrayOf(type, List.of(), node.span())
+                : new Value.Create(type, bodies.arguments(node.child("arguments")), null, node.span());
+    }
+
+    private static TypeText firstArgument(SyntaxNode function) {
+        SyntaxNode at = function;
+        while (at.is("qualified_identifier") && at.child("name") != null) {
+            at = at.child("name");
+        }
+        SyntaxNode list = at.child("arguments");
+        return list == null || list.children().isEmpty() ? null : CppTypeTexts.type(list.children().getFirst());
+    }
+
+    private Value call(SyntaxNode node) {
+        SyntaxNode function = node.child("function");
+        List<Value> arguments = bodies.arguments(node.child("arguments"));
+        SourceSpan at = from(function, node);
+        if (function.is("field_expression")) {
+            return onObject(node, function, arguments);
+        }
+        String path = CppTypeTexts.plain(function.text());
+        String name = path.substring(path.lastIndexOf('.') + 1);
+        if (MAKERS.contains(name) && firstArgument(function) != null) {
+            return new Value.Create(firstArgument(function).present(), arguments, null, node.span());
+        }
+        if (CASTS.contains(name) && arguments.size() == 1) {
+            return cast(firstArgument(function), arguments.getFirst(), at);
+        }
+        if (THROUGH.contains(path) && arguments.size() == 1) {
+            return arguments.getFirst();
+        }
+        if (OVER.contains(name) && arguments.size() > 1 && arguments.getFirst() instanceof Value.Call begin
+                && begin.name().endsWith("begin")) {
+            return new Value.Call(begin.receiver(), name, arguments.subList(2, arguments.size()), at);
+        }
+        if ((path.equals("std.erase") || path.equals("std.erase_if")) && arguments.size() == 2) {
+            return new Value.Call(arguments.getFirst(), "remove", List.of(arguments.getLast()), at);
+        }
+        if (path.equals("std.invoke") && !arguments.isEmpty()) {
+            return new Value.Call(arguments.getFirst(), Value.APPLY, arguments.subList(1, arguments.size()), at);
+        }
+        if (function.is("template_function") && Character.isUpperCase(name.charAt(0))) {
+            return new Value.Create(new TypeText(name, List.of(firstArgument(function) == null
+                    ? TypeText.of("?")
+                    : firstArgument(function)), 0), arguments, null, node.span());
+        }
+        int dot = path.lastIndexOf('.');
+        if (function.is("qualified_identifier") && dot > 0) {
+            return new Value.Call(dotted(path.substring(0, dot), function.span()), name, arguments, at);
+        }
+        if (function.is("identifier") || function.is("template_function") || function.is("type_identifier")) {
+            return new Value.Call(null, name, arguments, at);
+        }
+        return new Value.Call(value(function), Value.APPLY, arguments, at);
+    }
+
+    /** {@code xs.erase(std::remove(xs.begin(), xs.end(), x), xs.end())} takes {@code x} out. */
+    private Value onObject(SyntaxNode node, SyntaxNode function, List<Value> arguments) {
+        SyntaxNode field = function.child("field");
+        SourceSpan at = from(field == null ? function : field, node);
+        Value on = value(function.child("argument"));
+        String name = field(function);
+        if (name.equals("erase") && !arguments.isEmpty() && arguments.getFirst() instanceof Value.Call removed
+                && removed.name().startsWith("remove") && removed.arguments().size() == 3) {
+            return new Value.Call(on, "remove", List.of(removed.arguments().getLast()), at);
+        }
+        return new Value.Call(on, name, arguments, at);
+    }
+
+    private Value assignment(SyntaxNode node) {
+        Value target = value(node.child("left"));
+        Value given = value(node.child("right"));
+        return sign(node).equals("=")
+                ? new Value.Assign(target, given, true, node.span())
+                : new Value.Assign(target, given, false, node.span());
+    }
+
+    /** A condition: what is combined in it is only tested; a cast in it tests the kind. */
+    Value condition(SyntaxNode node) {
+        if ((node.is("parenthesized_expression") || node.is("condition_clause")) && !node.children().isEmpty()) {
+            return condition(node.children().getLast());
+        }
+        if (node.is("binary_expression")) {
+            String sign = sign(node);
+            if (sign.equals("&&") || sign.equals("||") || sign.equals("and") || sign.equals("or")) {
+                return new Value.Computed(sign, List.of(condition(node.child("left")), condition(node.child("right"))),
+                        node.span());
+            }
+        }
+        if (node.is("unary_expression") && sign(node).equals("!")) {
+            return new Value.Computed("!", List.of(condition(node.child("argument"))), node.span());
+        }
+        Value value = value(node);
+        return node.is("call_expression") && value instanceof Value.Cast(TypeText type, Value inner, SourceSpan at)
+                && CppTypeTexts.plain(node.child("function").text()).startsWith("dynamic_cast")
+                        ? new Value.KindTest(inner, type.present(), null, at)
+                        : value;
+    }
+
+    private Value binary(SyntaxNode node) {
+        SyntaxNode left = node.child("left");
+        SyntaxNode right = node.child("right");
+        String sign = sign(node);
+        SourceSpan at = node.span();
+        return switch (sign) {
+            case "==", "!=" -> {
+                boolean kinds = left.text().startsWith("typeid") && right.text().startsWith("typeid");
+                yield kinds
+                        ? new Value.KindTest(last(left.child("arguments")), TypeText.of(
+                                CppTypeTexts.plain(right.child("arguments").children().getFirst().text())), null, at)
+                        : new Value.Same(value(left), value(right), sign.equals("!="), at);
+            }
+            case "<<" -> new Value.Call(value(left), "<<", List.of(value(right)), at);
+            default -> new Value.Computed(sign, List.of(condition(left), condition(right)), at);
+        };
+    }
+
+    private Value lambda(SyntaxNode node) {
+        SyntaxNode declarator = node.child("declarator");
+        List<ParameterDeclared> parameters = declarator == null
+                ? List.of()
+                : CppMembers.parameters(declarator.child("parameters"));
+        return new Value.Function(parameters, new ArrayList<>(bodies.block(node.child("body"))), node.span());
+    }
+}
