@@ -55,10 +55,19 @@ final class RelationResolver {
             CodeType above = use.type();
             if (above != null) {
                 boolean realised = above.kind().promises() && !type.kind().promises();
-                note(realised ? Kind.REALIZATION : Kind.GENERALIZATION, type, above, "", null, "",
-                        firstLine(type.place()));
+                note(realised ? Kind.REALIZATION : Kind.GENERALIZATION, type, above, "", null, "", written(type, above));
             }
         }
+    }
+
+    /** Where the type names the one above: at its head, or at that of a declaration which adds to it. */
+    private static SourceSpan written(CodeType type, CodeType above) {
+        for (Mention mention : type.mentions()) {
+            if (mention.kind() == Mention.Kind.SUPERTYPE && mention.to() == above) {
+                return mention.at();
+            }
+        }
+        return firstLine(type.place());
     }
 
     private static SourceSpan firstLine(SourceSpan at) {

@@ -426,13 +426,11 @@ final class ValueResolver {
     }
 
     private Operation setter(CodeType owner, String name) {
-        return body.world.members.field(owner, name) != null
-                ? null
-                : body.world.members.operations(owner, name)
-                        .stream()
-                        .filter(operation -> operation.modifiers().has(Mark.SETTER))
-                        .findFirst()
-                        .orElse(null);
+        return body.world.members.operations(owner, name)
+                .stream()
+                .filter(operation -> operation.modifiers().has(Mark.SETTER) && operation != body.operation)
+                .findFirst()
+                .orElse(null);
     }
 
     private Flow written(Operation setter, Value.Assign assign) {

@@ -1,0 +1,242 @@
+package dev.huella.core.reading.swift;
+
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.Step.Branch;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Reads expressions. */
+final class SwiftValues extends Bodies {
+    private final SwiftBodies bodies;
+
+    SwiftValues(SwiftBodies bodies) {
+        this.bodies = bodies;
+    }
+
+    @Override
+    protected void step(SyntaxNode node, List<Step> into) {
+        bodies.statement(node, into);
+    }
+
+    private static List<SyntaxNode> parts(SyntaxNode node) {
+        return node.tokens()
+                .stream()
+                .filter(token -> token.is("nil") || token.named() && !token.kind().endsWith("comment"))
+                .toList();
+    }
+
+    @Override
+    public Value value(SyntaxNode node) {
+        SourceSpan at = node.span();
+        List<SyntaxNode> parts = parts(node);
+        return switch (node.kind()) {
+            case "simple_identifier", "identifier" -> new Value.Name(node.text().equals("Self")
+                    ? bodies.className()
+                    : node.text(), at);
+            case "self_expression" -> new Value.Self(null, at);
+            case "super_expression" -> new Value.Super(at);
+            case "nil" -> new Literal(Literal.Kind.NULL, "null", at);
+            case "boolean_literal" -> literal(Literal.Kind.TRUTH, node);
+            case "integer_literal", "real_literal", "hex_literal", "bin_literal", "oct_literal" ->
+                literal(Literal.Kind.NUMBER, node);
+            case "line_string_literal", "multi_line_string_literal", "raw_string_literal" -> text(node);
+            case "navigation_expression" -> navigation(node, at);
+            case "call_expression" -> call(node, parts);
+            case "constructor_expression" -> new Value.Create(SwiftTypes.type(parts.getFirst()),
+                    arguments(node.first("constructor_suffix")), null, at);
+            case "array_literal" -> new Value.ArrayOf(null, values(node), at);
+            case "dictionary_literal" -> new Value.Cast(TypeText.of("Dictionary"), new Value.ArrayOf(null,
+                    node.children("value").stream().map(this::value).toList(), at), at);
+            case "lambda_literal" -> lambda(node);
+            case "assignment" -> assignment(node);
+            case "tuple_expression" -> parts.size() == 1 ? value(parts.getFirst()) : computed(node);
+            case "try_expression", "await_expression", "postfix_expression", "value_argument" -> wrapped(node, parts);
+            case "prefix_expression" -> prefix(node, parts);
+            case "as_expression" -> cast(node, parts);
+            case "check_expression" -> new Value.KindTest(value(parts.getFirst()), SwiftTypes.type(parts.getLast()),
+                    null, at);
+            case "nil_coalescing_expression" -> orElse(value(node.child("value")), value(node.child("if_nil")), at);
+            case "ternary_expression" -> either(value(node.child("condition")), value(node.child("if_true")),
+                    value(node.child("if_false")), at);
+            case "equality_expression" -> equality(node);
+            case "if_statement", "switch_statement", "do_statement" -> chosen(node);
+            case "directly_assignable_expression" -> parts.isEmpty() ? computed(node) : value(parts.getFirst());
+            default -> new Value.Computed(node.kind(), parts.stream()
+                    .filter(part -> !SwiftTypes.isTypeNode(part))
+                    .map(this::value)
+                    .toList(), at);
+        };
+    }
+
+    private Value text(SyntaxNode node) {
+        List<Value> inside = node.children()
+                .stream()
+                .filter(child -> child.is("interpolated_expression"))
+                .map(child -> child.children().isEmpty() ? literal(Literal.Kind.TEXT, child) : inside(child))
+                .toList();
+        return inside.isEmpty() ? literal(Literal.Kind.TEXT, node) : new Value.Computed("text", inside, node.span());
+    }
+
+    private static String suffix(SyntaxNode node) {
+        SyntaxNode suffix = node.child("suffix");
+        SyntaxNode name = suffix == null ? null : suffix.child("suffix");
+        return name == null ? "" : name.text();
+    }
+
+    private Value navigation(SyntaxNode node, SourceSpan at) {
+        SyntaxNode target = node.child("target");
+        if (target == null || !target.named()) {
+            return computed(node);
+        }
+        Value of = SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target);
+        return suffix(node).equals("self") ? of : new Value.Member(of, suffix(node), at);
+    }
+
+    private List<Value> arguments(SyntaxNode suffix) {
+        List<Value> all = new ArrayList<>();
+        for (SyntaxNode part : suffix == null ? List.<SyntaxNode>of() : suffix.children()) {
+            if (part.is("value_arguments")) {
+                all.addAll(values(part));
+            } else if (part.is("lambda_literal")) {
+                all.add(value(part));
+            }
+        }
+        return all;
+    }
+
+    private Value call(SyntaxNode node, List<SyntaxNode> parts) {
+        SyntaxNode function = parts.getFirst();
+        SyntaxNode suffix = node.first("call_suffix");
+        List<Value> arguments = arguments(suffix);
+        if (suffix != null && suffix.text().startsWith("[")) {
+            return new Value.Element(value(function), arguments.isEmpty()
+                    ? literal(Literal.Kind.NUMBER, node)
+                    : arguments.getFirst() instanceof Value.Labelled labelled ? labelled.value() : arguments.getFirst(),
+                    node.span());
+        }
+        while (function.is("postfix_expression") && function.child("target") != null
+                && function.child("target").is("navigation_expression")) {
+            function = function.child("target");
+        }
+        if (function.is("simple_identifier")) {
+            String name = function.text();
+            return name.equals("Self")
+                    ? new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span())
+                    : new Value.Call(null, name, arguments, from(function, node));
+        }
+        if (function.is("navigation_expression")) {
+            return onTarget(node, function, arguments);
+        }
+        if (function.is("prefix_expression")) {
+            String name = function.children().isEmpty() ? "" : function.children().getLast().text();
+            return name.equals("init")
+                    ? new Value.Create(null, arguments, null, node.span())
+                    : new Value.Computed("." + name, arguments, node.span());
+        }
+        return new Value.Call(value(function), Value.APPLY, arguments, node.span());
+    }
+
+    private Value onTarget(SyntaxNode node, SyntaxNode function, List<Value> arguments) {
+        SyntaxNode target = function.child("target");
+        String name = suffix(function);
+        SourceSpan at = from(function.child("suffix"), node);
+        if (name.equals("init")) {
+            if (target.is("super_expression") || target.is("self_expression")) {
+                return new Value.Construct(target.is("super_expression"), arguments, at);
+            }
+            String type = target.text().equals("Self") ? bodies.className() : target.text();
+            return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
+        }
+        return new Value.Call(SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target), name,
+                arguments, at);
+    }
+
+    private Value lambda(SyntaxNode node) {
+        List<ParameterDeclared> parameters = new ArrayList<>();
+        SyntaxNode type = node.child("type");
+        SyntaxNode list = type == null ? null : type.first("lambda_function_type_parameters");
+        for (SyntaxNode one : list == null ? List.<SyntaxNode>of() : list.children()) {
+            SyntaxNode name = one.first("simple_identifier");
+            TypeText written = one.children().size() > 1 ? SwiftTypes.type(one.children().getLast()) : null;
+            parameters.add(new ParameterDeclared(name == null ? "_" : name.text(), written));
+        }
+        if (list == null) {
+            String text = node.text();
+            for (int i = 0; i < 4 && text.contains("$" + i); i++) {
+                parameters.add(new ParameterDeclared("$" + i, null));
+            }
+        }
+        SyntaxNode statements = node.first("statements");
+        List<Step> steps = statements == null ? List.of() : bodies.block(statements);
+        return new Value.Function(parameters, steps.size() == 1 ? giving(steps, false) : steps, node.span());
+    }
+
+    private Value wrapped(SyntaxNode node, List<SyntaxNode> parts) {
+        SyntaxNode label = node.is("value_argument") ? node.child("name") : null;
+        SyntaxNode inner = node.child("value") != null
+                ? node.child("value")
+                : node.child("expr") != null
+                        ? node.child("expr")
+                        : node.child("target") != null ? node.child("target") : parts.isEmpty() ? null : parts.getLast();
+        Value value = inner == null ? new Value.Computed("", List.of(), node.span()) : value(inner);
+        boolean counts = node.is("postfix_expression") && (node.text().endsWith("++") || node.text().endsWith("--"));
+        if (counts) {
+            return new Value.Assign(value, new Literal(Literal.Kind.NUMBER, "1", node.span()), false, node.span());
+        }
+        return label == null ? value : new Value.Labelled(label.text().replace(":", ""), value, node.span());
+    }
+
+    private Value prefix(SyntaxNode node, List<SyntaxNode> parts) {
+        String text = node.text();
+        if (text.startsWith("!")) {
+            return new Value.Computed("!", List.of(value(parts.getLast())), node.span());
+        }
+        if (text.startsWith("&")) {
+            return value(parts.getLast());
+        }
+        return text.startsWith(".")
+                ? literal(Literal.Kind.TEXT, node)
+                : new Value.Computed("prefix", List.of(value(parts.getLast())), node.span());
+    }
+
+    private Value cast(SyntaxNode node, List<SyntaxNode> parts) {
+        TypeText type = SwiftTypes.type(parts.getLast());
+        Value value = value(parts.getFirst());
+        return type == null ? value : new Value.Cast(type, value, node.span());
+    }
+
+    private Value equality(SyntaxNode node) {
+        SyntaxNode sign = node.child("op");
+        return new Value.Same(value(node.child("lhs")), value(node.child("rhs")),
+                sign != null && sign.kind().startsWith("!"), node.span());
+    }
+
+    /** A statement that stands where a value is asked for. */
+    private Value chosen(SyntaxNode node) {
+        List<Step> steps = new ArrayList<>();
+        bodies.statement(node, steps);
+        List<Step> giving = giving(steps, true);
+        if (giving.size() == 1 && giving.getFirst() instanceof Step.Choose choose) {
+            return new Value.Either(choose.on(), choose.branches(), choose.complete(), choose.at());
+        }
+        var always = new Literal(Literal.Kind.TRUTH, "true", node.span());
+        return new Value.Either(always, List.of(new Branch(List.of(always), giving)), true, node.span());
+    }
+
+    Value assignment(SyntaxNode node) {
+        Value target = value(node.child("target"));
+        Value given = value(node.child("result"));
+        return switch (sign(node)) {
+            case "=" -> new Value.Assign(target, given, true, node.span());
+            case "+=", "-=" -> new Value.Call(target, sign(node), List.of(given), node.span());
+            default -> new Value.Assign(target, given, false, node.span());
+        };
+    }
+}
