@@ -83,6 +83,9 @@ public sealed interface Value {
         }
     }
 
+    /** The value, or another one where it is missing. */
+    record Fallback(Value value, Value other, SourceSpan at) implements Value {}
+
     /** A value taken to be of a type. */
     record Cast(TypeText type, Value value, SourceSpan at) implements Value {}
 

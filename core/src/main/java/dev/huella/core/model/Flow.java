@@ -19,6 +19,11 @@ public record Flow(List<Origin> origins, TypeUse type) {
         return field.ownFlow();
     }
 
+    /** The first origin; unknown when there is none. */
+    public Origin first() {
+        return origins.isEmpty() ? Origin.UNKNOWN : origins.getFirst();
+    }
+
     /** True when one of the origins is of that kind. */
     public boolean anyOf(Class<? extends Origin> kind) {
         return origins.stream().anyMatch(kind::isInstance);

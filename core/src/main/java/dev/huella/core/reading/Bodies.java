@@ -118,10 +118,7 @@ public abstract class Bodies {
 
     /** The value, or another where it is missing. */
     protected static Value orElse(Value value, Value other, SourceSpan at) {
-        return new Value.Either(absent(value, true, at), List.of(
-                new Branch(List.of(new Literal(Literal.Kind.TRUTH, "true", at)),
-                        List.of(new Step.Yield(value, value.at()))),
-                new Branch(List.of(), List.of(new Step.Yield(other, other.at())))), true, at);
+        return new Value.Fallback(value, other, at);
     }
 
     /** A test whether a value is missing; {@code negated}: whether it is there. */

@@ -20,6 +20,7 @@ public final class SyntaxTree {
     private int lines;
     private int size;
     private boolean broken;
+    private boolean ascii;
     private int[] symbols = new int[FIRST_SIZE];
     private int[] fields = new int[FIRST_SIZE];
     private int[] starts = new int[FIRST_SIZE];
@@ -43,7 +44,9 @@ public final class SyntaxTree {
         errors.clear();
         lines = 0;
         addLine(0);
+        ascii = true;
         for (int i = 0; i < utf8.length; i++) {
+            ascii &= utf8[i] >= 0;
             if (utf8[i] == '\n') {
                 addLine(i + 1);
             }
@@ -196,6 +199,9 @@ public final class SyntaxTree {
 
     /** Counts characters, not bytes: letters beyond ASCII take several. */
     private int column(int line, int position) {
+        if (ascii) {
+            return position - lineStarts[line] + 1;
+        }
         int column = 1;
         for (int i = lineStarts[line]; i < position; i++) {
             if ((text[i] & 0xC0) != 0x80) {

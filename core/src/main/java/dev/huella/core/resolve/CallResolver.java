@@ -34,13 +34,15 @@ final class CallResolver {
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
-        if (!isJava()) {
-            Flow other = others.call(call, used, expected);
-            if (other != null) {
-                return other;
-            }
+        Flow made = isJava() ? null : others.bareOrMade(call, used, expected);
+        if (made != null) {
+            return made;
         }
         Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
+        Flow other = isJava() || receiver == null ? null : others.onFlow(call, receiver, used, expected);
+        if (other != null) {
+            return other;
+        }
         if (receiver != null && ValueResolver.isType(receiver)) {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
@@ -202,7 +204,7 @@ final class CallResolver {
     private Flow result(Operation callee, Flow written, Flow on, List<Flow> arguments,
             Map<TypeVariable, TypeUse> bindings) {
         if (callee == null) {
-            return Flow.of(new Origin.Result(null, written == null ? null : written.origins().getFirst()),
+            return Flow.of(new Origin.Result(null, written == null ? null : written.first()),
                     on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
         }
         TypeUse type = callee.returns().substitute(bindings);
@@ -218,7 +220,7 @@ final class CallResolver {
                 return new Flow(through, type);
             }
         }
-        return Flow.of(new Origin.Result(callee, on.origins().getFirst()), type);
+        return Flow.of(new Origin.Result(callee, on.first()), type);
     }
 
     /** A new object. The type made in place for it is read here, where it can see the body around it. */

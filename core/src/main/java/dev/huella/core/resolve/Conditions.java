@@ -83,9 +83,14 @@ final class Conditions {
             case Value.Call call when ABSENT.contains(call.name()) -> Kind.ABSENCE;
             case Value.Name _, Value.Member _ when truthy(whole, value) -> Kind.PRESENCE;
             case Value.Computed not when NOT.contains(not.sign()) && not.parts().size() == 1 ->
-                negated(kind(not.parts().getFirst(), values.quietly(not.parts().getFirst())));
+                negated(kind(not.parts().getFirst(), plain(not.parts().getFirst())));
             default -> Kind.BRANCH;
         };
+    }
+
+    /** Names are quickly looked at again; nothing else is asked for its type. */
+    private Flow plain(Value value) {
+        return value instanceof Value.Name || value instanceof Value.Member ? values.quietly(value) : Flow.UNKNOWN;
     }
 
     private static Kind negated(Kind kind) {

@@ -32,9 +32,19 @@ final class DynamicCalls {
         this.calls = calls;
     }
 
-    /** Null when the call is one of an operation of its receiver. */
-    Flow call(Value.Call call, boolean used, TypeUse expected) {
-        return call.receiver() == null ? bare(call, used, expected) : on(call, used, expected);
+    /** Calls without a receiver, and those that name a type to be made; null for others. */
+    Flow bareOrMade(Value.Call call, boolean used, TypeUse expected) {
+        if (call.receiver() == null) {
+            return bare(call, used, expected);
+        }
+        String path = body.world.library.rule(Rule.CALL_MAKES) ? ValueResolver.path(call.receiver()) : null;
+        if (path != null && body.scope.find(first(path)) == null) {
+            CodeType made = body.world.names.known(path + "." + call.name(), body.from);
+            if (made != null && !made.external() && made.kind() != TypeKind.MODULE) {
+                return make(TypeText.of(path + "." + call.name()), call, expected);
+            }
+        }
+        return null;
     }
 
     private Flow bare(Value.Call call, boolean used, TypeUse expected) {
@@ -79,12 +89,13 @@ final class DynamicCalls {
 
     private Flow container(Value.Call call, TypeUse expected) {
         if (call.arguments().size() == 1) {
+            int before = body.deeds.size();
             Flow only = values.flow(call.arguments().getFirst());
             if (values.containers().isContainer(only.type())) {
-                return values.containers().byName(call.name(), only, TypeUse.UNKNOWN) == null
-                        ? only
-                        : values.containers().byName(call.name(), only, TypeUse.UNKNOWN);
+                Flow same = values.containers().byName(call.name(), only, TypeUse.UNKNOWN);
+                return same == null ? only : same;
             }
+            body.deeds.subList(before, body.deeds.size()).clear(); // read again as the one element
         }
         return values.flow(new Value.ArrayOf(null, call.arguments(), call.at()), expected, "");
     }
@@ -104,29 +115,13 @@ final class DynamicCalls {
         return values.flow(new Value.Create(type, call.arguments(), null, call.at()), expected, "");
     }
 
-    private Flow on(Value.Call call, boolean used, TypeUse expected) {
-        String path = body.world.library.rule(Rule.CALL_MAKES) ? ValueResolver.path(call.receiver()) : null;
-        if (path != null && body.scope.find(first(path)) == null) {
-            CodeType made = body.world.names.known(path + "." + call.name(), body.from);
-            if (made != null && !made.external() && made.kind() != TypeKind.MODULE) {
-                return make(TypeText.of(path + "." + call.name()), call, expected);
-            }
-        }
-        int before = body.deeds.size();
-        Flow receiver = values.flow(call.receiver());
-        Flow found = onFlow(call, receiver, used, expected);
-        if (found == null) {
-            body.deeds.subList(before, body.deeds.size()).clear(); // the receiver is read again by whoever goes on
-        }
-        return found;
-    }
-
     private static String first(String path) {
         int dot = path.indexOf('.');
         return dot < 0 ? path : path.substring(0, dot);
     }
 
-    private Flow onFlow(Value.Call call, Flow receiver, boolean used, TypeUse expected) {
+    /** Null when the call is one of an operation of its receiver. */
+    Flow onFlow(Value.Call call, Flow receiver, boolean used, TypeUse expected) {
         CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
         boolean isType = ValueResolver.isType(receiver);
         if (isType && type != null && body.world.library.makes(call.name())
@@ -147,14 +142,14 @@ final class DynamicCalls {
             return values.flow(new Value.Assign(call.receiver(), given, true, call.at()));
         }
         if (call.name().equals("+=") || call.name().equals("-=")) {
-            return counted(call, receiver);
+            return counted(call, receiver, body.deeds.size());
         }
         if (type != null && !body.world.members.operations(type, call.name()).isEmpty()) {
             return null;
         }
         Field field = type == null ? null : body.world.members.field(type, call.name());
         if (field != null) {
-            Flow held = values.flow(new Value.Member(call.receiver(), call.name(), call.at()));
+            Flow held = values.ofField(field, receiver, call.at());
             return call.arguments().isEmpty() && !isFunction(held) ? held : apply(call, held, used, expected);
         }
         if (body.world.library.invokes(call.name()) && (isFunction(receiver) || type == null || type.external()
@@ -171,13 +166,14 @@ final class DynamicCalls {
     }
 
     /** {@code x += y}: adds to a list of those to tell, or counts. */
-    private Flow counted(Value.Call call, Flow receiver) {
+    private Flow counted(Value.Call call, Flow receiver, int before) {
         boolean told = receiver.origins()
                 .stream()
                 .anyMatch(origin -> origin instanceof Origin.OfField(Field field, boolean _)
                         && field.modifiers().has(Mark.EVENT))
                 || isFunction(receiver) || values.containers().isContainer(receiver.type());
         if (!told) {
+            body.deeds.subList(Math.min(before, body.deeds.size()), body.deeds.size()).clear();
             return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));
         }
         Flow given = values.flow(call.arguments().getFirst(), values.containers().isContainer(receiver.type())
@@ -205,7 +201,7 @@ final class DynamicCalls {
         }
         var home = Flow.of(new Origin.OfType(operation.home()), TypeUse.of(operation.home()));
         body.add(new Deed.Calls(operation, operation.name(), home, all, used, body.setting, call.at()));
-        return Flow.of(new Origin.Result(operation, receiver.origins().getFirst()), operation.returns());
+        return Flow.of(new Origin.Result(operation, receiver.first()), operation.returns());
     }
 
     /** Calls a function that is a value. */
@@ -234,7 +230,7 @@ final class DynamicCalls {
         }
         String name = callee == null ? Value.APPLY : callee.name();
         body.add(new Deed.Calls(callee, name, function, given, used, body.setting, call.at()));
-        return Flow.of(new Origin.Result(callee, function.origins().getFirst()),
+        return Flow.of(new Origin.Result(callee, function.first()),
                 callee == null ? TypeUse.UNKNOWN : callee.returns());
     }
 

@@ -8,6 +8,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** What one file's imports make visible. Used by one thread at a time. */
 final class FileScope {
@@ -19,6 +21,9 @@ final class FileScope {
     private final Map<String, CodeType> found = new HashMap<>();
     private final Map<String, CodeType> own = new HashMap<>();
     private final List<ImportSeen> members = new ArrayList<>();
+    private final Map<String, Optional<FileScope>> modules = new ConcurrentHashMap<>();
+    private final Map<String, CodeType> given = new ConcurrentHashMap<>();
+    private final Map<String, Optional<ModuleMember>> outside = new ConcurrentHashMap<>();
     private CodeType module;
 
     FileScope(FileFacts facts, TypeIndex index) {
@@ -124,7 +129,7 @@ final class FileScope {
         }
         for (ImportSeen seen : facts.imports()) {
             if (seen.all() && seen.name().isEmpty() && seen.alias() == null) {
-                FileScope from = index.module(seen.module(), facts.path());
+                FileScope from = module(seen.module());
                 CodeType type = from == null ? null : from.exported(simple, 1);
                 if (type != null) {
                     return type;
@@ -141,13 +146,13 @@ final class FileScope {
     }
 
     private CodeType imported(ImportSeen seen, int depth) {
-        FileScope from = index.module(seen.module(), facts.path());
+        FileScope from = module(seen.module());
         if (from == null) {
             String below = seen.name().isEmpty()
                     ? null
                     : seen.module() + (seen.module().endsWith(".") ? "" : ".")
                             + seen.name();
-            FileScope inner = below == null ? null : index.module(below, facts.path());
+            FileScope inner = below == null ? null : module(below);
             return inner == null ? null : inner.module;
         }
         if (seen.name().isEmpty()) {
@@ -155,7 +160,7 @@ final class FileScope {
         }
         CodeType type = from.exported(seen.name(), depth + 1);
         if (type == null && seen.module().endsWith(".")) {
-            FileScope inner = index.module(seen.module() + seen.name(), facts.path());
+            FileScope inner = module(seen.module() + seen.name());
             return inner == null ? null : inner.module;
         }
         return type;
@@ -163,7 +168,7 @@ final class FileScope {
 
     /** {@code module.Type} where the module was imported as a whole; null when it was not, or holds no such type. */
     CodeType throughModule(String dotted) {
-        if (!index.library().rule(Rule.MODULES)) {
+        if (!index.library().rule(Rule.MODULES) || single.isEmpty()) {
             return null;
         }
         for (int dot = dotted.lastIndexOf('.'); dot > 0; dot = dotted.lastIndexOf('.', dot - 1)) {
@@ -172,15 +177,31 @@ final class FileScope {
                 String module = seen.name().isEmpty()
                         ? seen.module()
                         : seen.module() + (seen.module().endsWith(".") ? "" : ".") + seen.name();
-                FileScope from = index.module(module, facts.path());
+                FileScope from = module(module);
                 return from == null ? null : from.exported(dotted.substring(dot + 1), 1);
             }
         }
         return null;
     }
 
+    private FileScope module(String named) {
+        return modules.computeIfAbsent(named, key -> Optional.ofNullable(index.module(key, facts.path()))).orElse(null);
+    }
+
     /** What the file gives to others under a name; {@code default} is the first type when it is not named. */
     CodeType exported(String name, int depth) {
+        CodeType known = given.get(name);
+        if (known == null) {
+            CodeType found = searchExported(name, depth);
+            known = found == null ? NONE : found;
+            if (depth <= 1) {
+                given.put(name, known); // deeper searches may have been cut short
+            }
+        }
+        return known == NONE ? null : known;
+    }
+
+    private CodeType searchExported(String name, int depth) {
         CodeType declared = own.get(name);
         if (declared != null) {
             return declared;
@@ -191,7 +212,7 @@ final class FileScope {
         }
         for (ImportSeen seen : facts.imports()) {
             if (depth <= DEEPEST && seen.all() && seen.name().isEmpty() && seen.alias() == null) {
-                FileScope from = index.module(seen.module(), facts.path());
+                FileScope from = module(seen.module());
                 CodeType type = from == null ? null : from.exported(name, depth + 1);
                 if (type != null) {
                     return type;
@@ -203,6 +224,10 @@ final class FileScope {
 
     /** The module that holds a function or variable of that local name, with its name there; null when none does. */
     ModuleMember member(String local) {
+        return outside.computeIfAbsent(local, key -> Optional.ofNullable(searchMember(key))).orElse(null);
+    }
+
+    private ModuleMember searchMember(String local) {
         if (module != null && holds(module, local)) {
             return new ModuleMember(module, local);
         }
@@ -212,7 +237,7 @@ final class FileScope {
         }
         for (ImportSeen all : facts.imports()) {
             if (all.all() && all.module() != null) {
-                FileScope from = index.module(all.module(), facts.path());
+                FileScope from = module(all.module());
                 if (from != null && from.module != null && holds(from.module, local)) {
                     return new ModuleMember(from.module, local);
                 }
@@ -225,7 +250,7 @@ final class FileScope {
     record ModuleMember(CodeType module, String name) {}
 
     private ModuleMember exportedMember(ImportSeen seen, int depth) {
-        FileScope from = index.module(seen.module(), facts.path());
+        FileScope from = module(seen.module());
         if (from == null || depth > DEEPEST) {
             return null;
         }

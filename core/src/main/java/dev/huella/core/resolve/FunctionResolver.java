@@ -115,7 +115,7 @@ final class FunctionResolver {
             handed.add(Flow.of(new Origin.OfParameter(own, i), own.parameters().get(i).type()));
         }
         List<Deed> deeds = List.of(new Deed.Calls(operation, operation.name(), of, handed, true, inside, at),
-                new Deed.Returns(Flow.of(new Origin.Result(operation, of.origins().getFirst()), operation.returns()),
+                new Deed.Returns(Flow.of(new Origin.Result(operation, of.first()), operation.returns()),
                         inside, at));
         own.deeds(deeds);
         body.deeds.addAll(deeds);
@@ -271,7 +271,7 @@ final class FunctionResolver {
             return;
         }
         into.add(new Deed.Calls(meant, reference.name(), receiver, List.of(), true, inside, reference.at()));
-        into.add(new Deed.Returns(Flow.of(new Origin.Result(meant, receiver.origins().getFirst()),
+        into.add(new Deed.Returns(Flow.of(new Origin.Result(meant, receiver.first()),
                 meant == null ? TypeUse.UNKNOWN : meant.returns()), inside, reference.at()));
     }
 }

@@ -2,9 +2,12 @@ package dev.huella.core.resolve;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Which files an import may mean, in languages whose imports name files. */
 final class ModulePaths {
+    private static final Pattern ENDING = Pattern.compile("\\.(js|ts|mjs|cjs|jsx|tsx|mts|cts)$");
+
     private ModulePaths() {}
 
     /** The path without its ending, and without the name that stands for a whole folder. */
@@ -37,7 +40,7 @@ final class ModulePaths {
     }
 
     private static List<String> script(String named, String from) {
-        String bare = named.replaceFirst("\\.(js|ts|mjs|cjs|jsx|tsx|mts|cts)$", "");
+        String bare = ENDING.matcher(named).replaceFirst("");
         if (!bare.startsWith(".")) {
             return upwards(folder(from), bare.replaceFirst("^[@~]/", ""));
         }

@@ -106,6 +106,22 @@ final class StepResolver {
         return new Flow(origins, type);
     }
 
+    /** A value, and what stands in for it when it is missing. */
+    Flow fallback(Value.Fallback fallback, TypeUse expected, String holder) {
+        Flow first = values.flow(fallback.value(), expected, holder);
+        Conditions.noteAbsence(fallback, first, body);
+        int choice = body.nextChoice();
+        body.add(new Deed.Chooses(List.of(first), 2, true, choice, body.setting, fallback.at()));
+        List<Origin> origins = new ArrayList<>(first.origins());
+        List<TypeUse> other = new ArrayList<>(1);
+        body.within(new Setting(body.setting, Kind.ABSENCE, List.of(first), choice, 1), () -> {
+            Flow second = values.flow(fallback.other(), expected.isUnknown() ? first.type() : expected, holder);
+            second.origins().stream().filter(origin -> !origins.contains(origin)).forEach(origins::add);
+            other.add(second.type());
+        });
+        return new Flow(origins, first.type().isUnknown() ? other.getFirst() : first.type());
+    }
+
     private void branches(List<Step.Branch> branches, Condition condition, boolean complete,
             dev.huella.core.source.SourceSpan at) {
         int choice = body.nextChoice();

@@ -81,6 +81,7 @@ final class ValueResolver {
             case Value.Reference reference -> functions.reference(reference, expected);
             case Value.Assign assign -> assign(assign);
             case Value.Either either -> steps.either(either, expected);
+            case Value.Fallback fallback -> steps.fallback(fallback, expected, holder);
             case Value.Cast cast -> {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
                 yield flow(cast.value(), type, holder).as(type);
@@ -214,7 +215,7 @@ final class ValueResolver {
         for (Operation operation : named) {
             if (operation.modifiers().has(Mark.GETTER)) {
                 body.add(new Deed.Calls(operation, operation.name(), of, List.of(), true, body.setting, at));
-                return Flow.of(new Origin.Result(operation, of.origins().getFirst()),
+                return Flow.of(new Origin.Result(operation, of.first()),
                         operation.returns().substitute(Supertypes.bindings(of.type())));
             }
         }
@@ -282,7 +283,7 @@ final class ValueResolver {
     private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {
         Field field = body.world.members.field(owner, member.name());
         if (field != null) {
-            return ofField(field, of, member);
+            return ofField(field, of, member.at());
         }
         CodeType nested = isType(of) ? body.world.names.nested(owner, member.name()) : null;
         if (nested != null) {
@@ -309,9 +310,9 @@ final class ValueResolver {
         return type == null || type.external() ? null : type;
     }
 
-    private Flow ofField(Field field, Flow of, Value.Member member) {
+    Flow ofField(Field field, Flow of, SourceSpan at) {
         if (isType(of)) {
-            HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, member.at());
+            HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, at);
         }
         boolean own = field.isStatic() || of.anyOf(Origin.Self.class);
         TypeUse type = field.type().substitute(Supertypes.bindings(of.type()));
@@ -319,7 +320,7 @@ final class ValueResolver {
     }
 
     static boolean isType(Flow flow) {
-        return flow.origins().size() == 1 && flow.origins().getFirst() instanceof Origin.OfType
+        return flow.origins().size() == 1 && flow.first() instanceof Origin.OfType
                 && (flow.type().type() == null || !flow.type().type().qualifiedName().equals("java.lang.Class"));
     }
 
@@ -411,7 +412,7 @@ final class ValueResolver {
         }
         return switch (target) {
             case Value.Member member -> {
-                CodeType owner = flow(member.of()).type().erased();
+                CodeType owner = quietly(member.of()).type().erased();
                 yield owner == null ? null : setter(owner, member.name());
             }
             case Value.Name name -> {
@@ -482,7 +483,7 @@ final class ValueResolver {
         for (Origin origin : one.origins()) {
             if (origin instanceof Origin.Result(Operation callee, Origin receiver) && callee != null
                     && callee.name().equals("getClass")
-                    && other.origins().getFirst() instanceof Origin.OfType(CodeType kind)) {
+                    && other.first() instanceof Origin.OfType(CodeType kind)) {
                 body.add(new Deed.AsksKind(Flow.of(receiver == null ? Origin.UNKNOWN : receiver, TypeUse.UNKNOWN), kind,
                         body.setting, same.at()));
             }
