@@ -9,7 +9,8 @@ import java.util.regex.Pattern;
 /** Types written in a documentation comment, in braces or bare. */
 public final class DocComment {
     private static final Pattern PARAMETER = Pattern
-            .compile("@(?:param|property)\\s+(?:\\{([^}]*)\\}\\s*|((?![$&])[^\\s$]+)\\s+)\\[?(?:\\.\\.\\.)?&?\\$?(\\w+)");
+            .compile(
+                    "@(?:param|property)\\s+(?:\\{([^}]*)\\}\\s*|((?![$&])[^\\s$]+)\\s+)\\[?(?:\\.\\.\\.)?&?\\$?(\\w+)");
     private static final Pattern RESULT = Pattern.compile("@returns?\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
     private static final Pattern HELD = Pattern.compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
     private static final Pattern REALISED = Pattern.compile("@implements\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");

@@ -1,24 +1,35 @@
 package dev.huella.core.reading;
 
+import static java.lang.foreign.ValueLayout.ADDRESS;
 import static java.lang.foreign.ValueLayout.JAVA_BYTE;
 import static java.lang.foreign.ValueLayout.JAVA_INT;
 
 import java.lang.foreign.Arena;
 import java.lang.foreign.MemorySegment;
 import java.lang.foreign.SegmentAllocator;
+import java.lang.invoke.MethodHandles;
 
 /**
  * Parses text and copies the tree into arrays, in one walk. One parser serves one thread; {@link #of} keeps one
  * for each thread and grammar. The tree it returns lives until the next parse by the same parser.
  */
+@SuppressWarnings("restricted") // native code calls back into this class
 public final class SyntaxParser {
-    private static final int UTF8 = 0;
+    private static final long READ_AT = ADDRESS.byteSize();
+    private static final long PROGRESS_AT = ADDRESS.byteSize();
+    /** Nanoseconds; the parser can need very long to recover in texts that are no code at all. */
+    private static final long LONGEST = 2_000_000_000L;
+    private static final long LONGEST_PER_MEGABYTE = 1_000_000_000L;
     private final Grammar grammar;
     private final Arena arena = Arena.ofAuto();
     private final MemorySegment parser;
     private final MemorySegment node = arena.allocate(TreeSitter.NODE);
     private final SegmentAllocator intoNode = (size, alignment) -> node;
     private final SyntaxTree tree;
+    private final MemorySegment source = arena.allocate(TreeSitter.INPUT);
+    private final MemorySegment options = arena.allocate(TreeSitter.OPTIONS);
+    private int length;
+    private long deadline;
     private MemorySegment cursor;
     private MemorySegment input = arena.allocate(1 << 16);
 
@@ -28,6 +39,11 @@ public final class SyntaxParser {
         this.tree = new SyntaxTree(grammar);
         try {
             parser = (MemorySegment) TreeSitter.PARSER_NEW.invokeExact();
+            var lookup = MethodHandles.lookup();
+            source.set(ADDRESS, READ_AT, TreeSitter.callback(lookup.findVirtual(SyntaxParser.class, "read",
+                    TreeSitter.READ.toMethodType()).bindTo(this), TreeSitter.READ, arena));
+            options.set(ADDRESS, PROGRESS_AT, TreeSitter.callback(lookup.findVirtual(SyntaxParser.class, "late",
+                    TreeSitter.PROGRESS.toMethodType()).bindTo(this), TreeSitter.PROGRESS, arena));
             if (!(boolean) TreeSitter.PARSER_LANGUAGE.invokeExact(parser, grammar.language)) {
                 throw new IllegalStateException("The core library refuses the grammar's version");
             }
@@ -38,10 +54,13 @@ public final class SyntaxParser {
         }
     }
 
-    /** Parses and copies. */
+    /** Parses and copies; null when that takes longer than a text of this size may take. */
     public SyntaxTree parse(byte[] utf8) {
         try {
             MemorySegment parsed = bareParse(utf8);
+            if (parsed.equals(MemorySegment.NULL)) {
+                return null;
+            }
             try {
                 copy(parsed, utf8);
             } finally {
@@ -55,7 +74,7 @@ public final class SyntaxParser {
         }
     }
 
-    /** Parses and throws the tree away: what everything else is measured against. */
+    /** The bare parse, nothing kept: what reading is measured against. */
     public void parseOnly(byte[] utf8) {
         try {
             TreeSitter.TREE_DELETE.invokeExact(bareParse(utf8));
@@ -69,7 +88,25 @@ public final class SyntaxParser {
             input = arena.allocate(Math.max(utf8.length, input.byteSize() * 2));
         }
         MemorySegment.copy(utf8, 0, input, JAVA_BYTE, 0, utf8.length);
-        return (MemorySegment) TreeSitter.PARSE.invokeExact(parser, MemorySegment.NULL, input, utf8.length, UTF8);
+        length = utf8.length;
+        deadline = System.nanoTime() + LONGEST + LONGEST_PER_MEGABYTE * (utf8.length >> 20);
+        var parsed = (MemorySegment) TreeSitter.PARSE.invokeExact(parser, MemorySegment.NULL, source, options);
+        if (parsed.equals(MemorySegment.NULL)) {
+            TreeSitter.PARSER_RESET.invokeExact(parser);
+        }
+        return parsed;
+    }
+
+    /** Called from native code: hands out the text from a position on. */
+    private MemorySegment read(MemorySegment payload, int from, MemorySegment position, MemorySegment count) {
+        int left = Math.max(0, length - from);
+        count.reinterpret(JAVA_INT.byteSize()).set(JAVA_INT, 0, left);
+        return input.asSlice(Math.min(from, length));
+    }
+
+    /** Called from native code now and then: true ends the parse. */
+    private boolean late(MemorySegment state) {
+        return System.nanoTime() > deadline;
     }
 
     private void copy(MemorySegment parsed, byte[] utf8) throws Throwable {

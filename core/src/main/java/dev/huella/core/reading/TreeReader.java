@@ -19,6 +19,8 @@ import java.util.Set;
 public abstract class TreeReader implements LanguageReader {
     private static final ThreadLocal<Map<Grammar, SyntaxParser>> PARSERS = ThreadLocal
             .withInitial(IdentityHashMap::new);
+    private static final String TOO_LONG = "The parser could not make sense of this file in time; it was left out. "
+            + "If it is code, exclude what is generated in it or cut it into smaller files.";
     private final String library;
     private final String function;
     private final Set<String> notEntered;
@@ -72,9 +74,13 @@ public abstract class TreeReader implements LanguageReader {
     public final FileFacts read(String path, byte[] utf8) {
         byte[] masked = masked(utf8);
         SyntaxTree tree = parser().parse(masked);
+        if (tree == null) {
+            return FileFacts.unreadable(path, language(), TOO_LONG);
+        }
         byte[] again = tree.broken() ? maskedAgain(masked) : masked;
         if (again != masked) {
-            tree = parser().parse(again);
+            SyntaxTree second = parser().parse(again);
+            tree = second != null ? second : parser().parse(masked);
         }
         tree.named(path);
         try {
@@ -118,7 +124,11 @@ public abstract class TreeReader implements LanguageReader {
     public final List<Tint> tints(byte[] utf8) {
         List<Tint> found = new ArrayList<>();
         var open = new ArrayDeque<SyntaxNode>();
-        open.push(parser().parse(masked(utf8)).root());
+        SyntaxTree tree = parser().parse(masked(utf8));
+        if (tree == null) {
+            return found;
+        }
+        open.push(tree.root());
         while (!open.isEmpty()) {
             SyntaxNode node = open.pop();
             Tint.Kind kind = tint(node);

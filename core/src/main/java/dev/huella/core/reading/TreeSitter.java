@@ -10,6 +10,7 @@ import java.lang.foreign.Arena;
 import java.lang.foreign.FunctionDescriptor;
 import java.lang.foreign.Linker;
 import java.lang.foreign.MemoryLayout;
+import java.lang.foreign.MemorySegment;
 import java.lang.foreign.StructLayout;
 import java.lang.foreign.SymbolLookup;
 import java.lang.invoke.MethodHandle;
@@ -26,14 +27,25 @@ final class TreeSitter {
     /** {@code TSTreeCursor}. */
     static final StructLayout CURSOR = MemoryLayout.structLayout(JAVA_LONG, JAVA_LONG, JAVA_INT, JAVA_INT, JAVA_INT,
             MemoryLayout.paddingLayout(4));
+    /** {@code TSInput}: payload, function that reads, encoding, function that decodes. Passed by value. */
+    static final StructLayout INPUT = MemoryLayout.structLayout(ADDRESS, ADDRESS, JAVA_INT,
+            MemoryLayout.paddingLayout(4), ADDRESS);
+    /** {@code TSParseOptions}: payload, function that is told of progress and may end the parse. Passed by value. */
+    static final StructLayout OPTIONS = MemoryLayout.structLayout(ADDRESS, ADDRESS);
+    private static final StructLayout POINT = MemoryLayout.structLayout(JAVA_INT, JAVA_INT);
+    /** {@code const char *read(void *payload, uint32_t byte, TSPoint position, uint32_t *count)}. */
+    static final FunctionDescriptor READ = FunctionDescriptor.of(ADDRESS, ADDRESS, JAVA_INT, POINT, ADDRESS);
+    /** {@code bool progress(TSParseState *)}. */
+    static final FunctionDescriptor PROGRESS = FunctionDescriptor.of(JAVA_BOOLEAN, ADDRESS);
     private static final Linker LINKER = Linker.nativeLinker();
     private static final SymbolLookup CORE = NativeLibraries.load("tree-sitter");
 
     static final MethodHandle PARSER_NEW = call("ts_parser_new", FunctionDescriptor.of(ADDRESS));
     static final MethodHandle PARSER_LANGUAGE = call("ts_parser_set_language",
             FunctionDescriptor.of(JAVA_BOOLEAN, ADDRESS, ADDRESS));
-    static final MethodHandle PARSE = call("ts_parser_parse_string_encoding",
-            FunctionDescriptor.of(ADDRESS, ADDRESS, ADDRESS, ADDRESS, JAVA_INT, JAVA_INT));
+    static final MethodHandle PARSE = call("ts_parser_parse_with_options",
+            FunctionDescriptor.of(ADDRESS, ADDRESS, ADDRESS, INPUT, OPTIONS));
+    static final MethodHandle PARSER_RESET = call("ts_parser_reset", FunctionDescriptor.ofVoid(ADDRESS));
     static final MethodHandle TREE_DELETE = call("ts_tree_delete", FunctionDescriptor.ofVoid(ADDRESS));
     static final MethodHandle ROOT = quick("ts_tree_root_node", FunctionDescriptor.of(NODE, ADDRESS));
     static final MethodHandle HAS_ERROR = quick("ts_node_has_error", FunctionDescriptor.of(JAVA_BOOLEAN, NODE));
@@ -74,6 +86,11 @@ final class TreeSitter {
 
     private static MethodHandle quick(String name, FunctionDescriptor shape) {
         return LINKER.downcallHandle(CORE.findOrThrow(name), shape, Linker.Option.critical(false));
+    }
+
+    /** A pointer through which native code calls a Java method. */
+    static MemorySegment callback(MethodHandle method, FunctionDescriptor shape, Arena arena) {
+        return LINKER.upcallStub(method, shape, arena);
     }
 
     /** Lives as long as the process: libraries stay loaded. */

@@ -71,9 +71,17 @@ final class CallResolver {
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = (callee == null || callee.home().external()) && containers.isContainer(on.type());
         boolean hands = !isJava() && body.world.library.hands(call.name());
-        List<Flow> arguments = functionArguments(call.arguments(), plain, callee, bindings, hands ? on.origins() : overContainer
-                ? on.origins().stream().map(Containers::elementOf).filter(origin -> origin != Origin.UNKNOWN).toList()
-                : List.of(), hands ? on.type() : overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
+        List<Flow> arguments = functionArguments(
+                call.arguments(), plain, callee, bindings, hands
+                        ? on.origins()
+                        : overContainer
+                                ? on.origins()
+                                        .stream()
+                                        .map(Containers::elementOf)
+                                        .filter(origin -> origin != Origin.UNKNOWN)
+                                        .toList()
+                                : List.of(),
+                hands ? on.type() : overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
         noteTests(call, on, arguments);
         List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));

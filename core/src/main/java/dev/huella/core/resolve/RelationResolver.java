@@ -55,7 +55,8 @@ final class RelationResolver {
             CodeType above = use.type();
             if (above != null) {
                 boolean realised = above.kind().promises() && !type.kind().promises();
-                note(realised ? Kind.REALIZATION : Kind.GENERALIZATION, type, above, "", null, "", written(type, above));
+                note(realised ? Kind.REALIZATION : Kind.GENERALIZATION, type, above, "", null, "",
+                        written(type, above));
             }
         }
     }

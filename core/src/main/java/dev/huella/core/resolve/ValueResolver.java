@@ -345,7 +345,8 @@ final class ValueResolver {
         boolean container = array.type() == null && expected.dimensions() == 0 && containers.isContainer(expected);
         TypeUse element = array.type() != null
                 ? body.use(array.type(), Mention.Kind.OTHER, array.at())
-                : container ? containers.element(new Flow(List.of(), expected)).type()
+                : container
+                        ? containers.element(new Flow(List.of(), expected)).type()
                         : expected.dimensions() > 0 ? expected.element() : expected;
         boolean asAsked = element == expected;
         List<Origin> origins = new ArrayList<>();

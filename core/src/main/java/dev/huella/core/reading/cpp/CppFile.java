@@ -194,10 +194,12 @@ final class CppFile {
         Value initial = bodies.initial(declarator, type, declarator);
         if (initial != null) {
             var at = declarator.span();
-            Step set = new Step.Do(new Value.Assign(new Value.Name(path.substring(dot + 1), at), initial, true, at), at);
-            parts.operations().add(new OperationDeclared("<static>", Kind.INITIALISER,
-                    Modifiers.of(Visibility.PRIVATE, Mark.STATIC), List.of(), List.of(), null, List.of(set),
-                    bodies.inner(), at));
+            Step set = new Step.Do(new Value.Assign(new Value.Name(path.substring(dot + 1), at), initial, true, at),
+                    at);
+            parts.operations()
+                    .add(new OperationDeclared("<static>", Kind.INITIALISER,
+                            Modifiers.of(Visibility.PRIVATE, Mark.STATIC), List.of(), List.of(), null, List.of(set),
+                            bodies.inner(), at));
             types.add(parts.namespace(namespace).at(node));
         }
     }

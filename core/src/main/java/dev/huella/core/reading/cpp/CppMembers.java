@@ -127,7 +127,8 @@ final class CppMembers {
         return node.tokens()
                 .stream()
                 .anyMatch(token -> token.is(word)
-                        || (token.is("storage_class_specifier") || token.is("type_qualifier")) && token.text().equals(word));
+                        || (token.is("storage_class_specifier") || token.is("type_qualifier"))
+                                && token.text().equals(word));
     }
 
     private void field(SyntaxNode node, SyntaxNode declarator, SyntaxNode own, String name, Visibility visibility) {
@@ -139,7 +140,9 @@ final class CppMembers {
         modifiers = word(node, "const") || word(node, "constexpr") ? modifiers.with(Mark.FINAL) : modifiers;
         modifiers = !isStatic && CppTypeTexts.owned(type, own) ? modifiers.with(Mark.OWNED) : modifiers;
         var bodies = new CppBodies(className, into);
-        SyntaxNode value = node.child("default_value") != null ? node.child("default_value") : declarator.child("value");
+        SyntaxNode value = node.child("default_value") != null
+                ? node.child("default_value")
+                : declarator.child("value");
         Value initial = value == null ? null : bodies.given(value, text);
         into.fields()
                 .add(new FieldDeclared(name, text, modifiers, FieldDeclared.Kind.FIELD, initial, bodies.inner(),
@@ -168,10 +171,12 @@ final class CppMembers {
         TypeText returns = constructor
                 ? null
                 : CppTypeTexts.declared(returned(node, declarator), pointers(node.child("declarator")));
-        into.operations().add(new OperationDeclared(name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
-                promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(),
-                parameters(declarator == null ? null : declarator.child("parameters")), returns, steps, bodies.inner(),
-                node.span()));
+        into.operations()
+                .add(new OperationDeclared(name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
+                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(),
+                        parameters(declarator == null ? null : declarator.child("parameters")), returns, steps,
+                        bodies.inner(),
+                        node.span()));
     }
 
     private static TypeText returned(SyntaxNode node, SyntaxNode declarator) {

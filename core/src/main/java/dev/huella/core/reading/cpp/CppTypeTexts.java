@@ -30,8 +30,11 @@ final class CppTypeTexts {
             case "qualified_identifier" -> qualified(node);
             case "class_specifier", "struct_specifier", "enum_specifier", "union_specifier", "dependent_type",
                     "template_function" ->
-                node.child("name") != null ? type(node.child("name")) : node.children().isEmpty() ? null
-                        : type(node.children().getFirst());
+                node.child("name") != null
+                        ? type(node.child("name"))
+                        : node.children().isEmpty()
+                                ? null
+                                : type(node.children().getFirst());
             case "sized_type_specifier" -> TypeText.of("int");
             default -> TypeText.of(node.text().replaceAll("\\s", "").replace("::", "."));
         };
@@ -119,9 +122,11 @@ final class CppTypeTexts {
                 }
             }
             SyntaxNode next = at.child("declarator");
-            at = next != null ? next : at.is("reference_declarator") && !at.children().isEmpty()
-                    ? at.children().getLast()
-                    : null;
+            at = next != null
+                    ? next
+                    : at.is("reference_declarator") && !at.children().isEmpty()
+                            ? at.children().getLast()
+                            : null;
         }
         return type;
     }
@@ -155,9 +160,11 @@ final class CppTypeTexts {
                 return at;
             }
             SyntaxNode next = at.child("declarator");
-            at = next != null ? next : at.is("reference_declarator") && !at.children().isEmpty()
-                    ? at.children().getLast()
-                    : null;
+            at = next != null
+                    ? next
+                    : at.is("reference_declarator") && !at.children().isEmpty()
+                            ? at.children().getLast()
+                            : null;
         }
         return null;
     }

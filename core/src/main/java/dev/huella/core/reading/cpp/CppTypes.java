@@ -105,8 +105,9 @@ final class CppTypes {
         for (int i = 0; i < all.size() - 1; i++) {
             parameters.add(new ParameterDeclared("p" + i, all.get(i)));
         }
-        parts.operations().add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
-                List.of(), parameters, all.getLast(), null, List.of(), node.span()));
+        parts.operations()
+                .add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
+                        List.of(), parameters, all.getLast(), null, List.of(), node.span()));
         return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
     }
 }

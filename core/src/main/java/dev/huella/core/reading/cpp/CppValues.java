@@ -58,12 +58,14 @@ final class CppValues extends Bodies {
             case "initializer_list" -> new Value.ArrayOf(null, values(node), at);
             case "initializer_pair" -> value(node.child("value"));
             case "subscript_expression" -> new Value.Element(value(node.child("argument")),
-                    node.child("indices") == null ? literal(Literal.Kind.NUMBER, node) : last(node.child("indices")), at);
+                    node.child("indices") == null ? literal(Literal.Kind.NUMBER, node) : last(node.child("indices")),
+                    at);
             case "assignment_expression" -> assignment(node);
             case "update_expression" -> new Value.Assign(value(node.child("argument")),
                     new Literal(Literal.Kind.NUMBER, "1", at), false, at);
-            case "conditional_expression" -> either(condition(node.child("condition")), value(node.child("consequence")),
-                    value(node.child("alternative")), at);
+            case "conditional_expression" ->
+                either(condition(node.child("condition")), value(node.child("consequence")),
+                        value(node.child("alternative")), at);
             case "binary_expression" -> binary(node);
             case "unary_expression" -> new Value.Computed(sign(node), List.of(condition(node.child("argument"))), at);
             case "cast_expression" -> cast(CppTypeTexts.type(node.child("type")), value(node.child("value")), at);
@@ -76,9 +78,11 @@ final class CppValues extends Bodies {
 
     private static String field(SyntaxNode node) {
         SyntaxNode field = node.child("field");
-        return field == null ? "" : CppTypeTexts.plain(field.is("template_method") || field.is("dependent_name")
-                ? field.children().getFirst().text()
-                : field.text());
+        return field == null
+                ? ""
+                : CppTypeTexts.plain(field.is("template_method") || field.is("dependent_name")
+                        ? field.children().getFirst().text()
+                        : field.text());
     }
 
     private Value last(SyntaxNode node) {

@@ -84,7 +84,8 @@ final class CSharpBodies extends Bodies {
             case "if_statement" -> into.add(choice(values.condition(node.child("condition")),
                     block(node.child("consequence")), node.child("alternative") == null
                             ? null
-                            : block(node.child("alternative")), at));
+                            : block(node.child("alternative")),
+                    at));
             case "switch_statement" -> into.add(choice(node));
             case "foreach_statement" -> into.add(forEach(node));
             case "for_statement" -> counting(node, into);
@@ -92,7 +93,10 @@ final class CSharpBodies extends Bodies {
                     values.condition(node.child("condition")), block(node.child("body")), at));
             case "try_statement" -> into.add(attempt(node));
             case "using_statement" -> {
-                node.children().stream().filter(child -> !"body".equals(child.field())).forEach(child -> step(child, into));
+                node.children()
+                        .stream()
+                        .filter(child -> !"body".equals(child.field()))
+                        .forEach(child -> step(child, into));
                 into.addAll(block(node.child("body")));
             }
             case "lock_statement" -> into.add(new Step.Block(values.token(node, 1), block(node.children().getLast()),
@@ -102,7 +106,8 @@ final class CSharpBodies extends Bodies {
                 into.addAll(steps(node));
             case "local_function_statement" -> into.add(new Step.Declare(node.child("name").text(), null,
                     new Value.Function(CSharpMembers.parameters(node.child("parameters")),
-                            body(node.child("body"), false), at), node.child("name").span()));
+                            body(node.child("body"), false), at),
+                    node.child("name").span()));
             case "empty_statement", "comment", "goto_statement", "preproc_region", "preproc_endregion" -> {
                 // nothing is done
             }
@@ -177,7 +182,8 @@ final class CSharpBodies extends Bodies {
             }
         }
         steps.addAll(block(node.child("body")));
-        return new Step.Loop(name, CSharpTypes.type(node.child("type")), value(node.child("right")), steps, node.span());
+        return new Step.Loop(name, CSharpTypes.type(node.child("type")), value(node.child("right")), steps,
+                node.span());
     }
 
     private void counting(SyntaxNode node, List<Step> into) {
@@ -195,8 +201,9 @@ final class CSharpBodies extends Bodies {
             if (child.is("catch_clause")) {
                 SyntaxNode caught = child.first("catch_declaration");
                 if (caught != null && caught.child("name") != null) {
-                    onError.add(new Step.Declare(caught.child("name").text(), CSharpTypes.type(caught.child("type")), null,
-                            caught.span()));
+                    onError.add(
+                            new Step.Declare(caught.child("name").text(), CSharpTypes.type(caught.child("type")), null,
+                                    caught.span()));
                 }
                 onError.addAll(block(child.child("body")));
             } else if (child.is("finally_clause")) {

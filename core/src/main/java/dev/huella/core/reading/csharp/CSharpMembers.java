@@ -184,12 +184,14 @@ final class CSharpMembers {
         SyntaxNode first = node.first("constructor_initializer");
         if (first != null) {
             boolean base = first.tokens().stream().anyMatch(token -> token.is("base"));
-            steps.add(new Step.Do(new Value.Construct(base, bodies.arguments(first.first("argument_list")), first.span()),
-                    first.span()));
+            steps.add(
+                    new Step.Do(new Value.Construct(base, bodies.arguments(first.first("argument_list")), first.span()),
+                            first.span()));
         }
         steps.addAll(bodies.body(node.child("body"), true));
-        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, modifiers, List.of(),
-                parameters(node.child("parameters")), null, steps, bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, modifiers, List.of(),
+                        parameters(node.child("parameters")), null, steps, bodies.inner(), node.span()));
     }
 
     private void add(SyntaxNode node, String name, Kind kind, Modifiers modifiers, TypeText returns,
@@ -197,14 +199,16 @@ final class CSharpMembers {
         SyntaxNode body = node.child("body") != null
                 ? node.child("body")
                 : node.child("value") != null ? node.child("value") : node.first("arrow_expression_clause");
-        Modifiers full = body == null && (promising() || into.modifiers().has(Mark.ABSTRACT)) && !modifiers.has(Mark.STATIC)
-                ? modifiers.with(Mark.ABSTRACT)
-                : modifiers;
+        Modifiers full = body == null && (promising() || into.modifiers().has(Mark.ABSTRACT))
+                && !modifiers.has(Mark.STATIC)
+                        ? modifiers.with(Mark.ABSTRACT)
+                        : modifiers;
         var bodies = new CSharpBodies(into.name());
         boolean plain = modifiers.has(Mark.SETTER) || kind != Kind.OPERATION || returns == null
                 || returns.name().equals("void");
-        into.operations().add(new OperationDeclared(name, kind, full, CSharpTypes.typeParameters(node), parameters,
-                returns, body == null ? null : bodies.body(body, plain), bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(name, kind, full, CSharpTypes.typeParameters(node), parameters,
+                        returns, body == null ? null : bodies.body(body, plain), bodies.inner(), node.span()));
     }
 
     static List<ParameterDeclared> parameters(SyntaxNode list) {
@@ -252,7 +256,8 @@ final class CSharpMembers {
             steps.add(new Step.Do(new Value.Assign(new Value.Member(new Value.Self(null, at), parameter.name(), at),
                     new Value.Name(parameter.name(), at), true, at), at));
         }
-        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, CSharpTypes.PUBLIC, List.of(),
-                parameters, null, steps, bodies.inner(), at));
+        into.operations()
+                .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, CSharpTypes.PUBLIC, List.of(),
+                        parameters, null, steps, bodies.inner(), at));
     }
 }

@@ -57,9 +57,11 @@ public final class CSharpReader extends TreeReader {
         file.read(tree.root(), "");
         if (!file.steps.isEmpty()) {
             var program = new TypeParts(TypeKind.MODULE, "Program").modifiers(CSharpTypes.PUBLIC);
-            program.operations().add(new OperationDeclared("<main>", Kind.INITIALISER,
-                    CSharpTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, file.steps, file.bodies.inner(),
-                    tree.root().span()));
+            program.operations()
+                    .add(new OperationDeclared("<main>", Kind.INITIALISER,
+                            CSharpTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, file.steps,
+                            file.bodies.inner(),
+                            tree.root().span()));
             file.types.addFirst(program.namespace(file.first).at(tree.root()));
         }
         return facts(tree, file.first, file.imports, file.aliases, file.types);

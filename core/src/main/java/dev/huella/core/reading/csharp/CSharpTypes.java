@@ -41,14 +41,18 @@ final class CSharpTypes {
         };
         SyntaxNode name = node.child("name");
         var parts = new TypeParts(kind, name == null ? "" : name.text());
-        Modifiers modifiers = modifiers(node, outer == null ? Visibility.PACKAGE : outer == TypeKind.INTERFACE
-                ? Visibility.PUBLIC
-                : Visibility.PRIVATE);
+        Modifiers modifiers = modifiers(node, outer == null
+                ? Visibility.PACKAGE
+                : outer == TypeKind.INTERFACE
+                        ? Visibility.PUBLIC
+                        : Visibility.PRIVATE);
         parts.typeParameters().addAll(typeParameters(node));
         if (kind == TypeKind.FUNCTION) {
-            parts.operations().add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
-                    List.of(), CSharpMembers.parameters(node.child("parameters")), type(node.child("type")), null,
-                    List.of(), node.span()));
+            parts.operations()
+                    .add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
+                            List.of(), CSharpMembers.parameters(node.child("parameters")), type(node.child("type")),
+                            null,
+                            List.of(), node.span()));
             return parts.modifiers(modifiers.with(Mark.ABSTRACT));
         }
         var members = new CSharpMembers(parts);
@@ -164,7 +168,9 @@ final class CSharpTypes {
     private static TypeText qualified(SyntaxNode node) {
         SyntaxNode name = node.child("name");
         SyntaxNode qualifier = node.child("qualifier");
-        String prefix = qualifier == null ? "" : qualifier.text().replaceAll("\\s|<.*", "").replace("global::", "") + ".";
+        String prefix = qualifier == null
+                ? ""
+                : qualifier.text().replaceAll("\\s|<.*", "").replace("global::", "") + ".";
         return name != null && name.is("generic_name")
                 ? generic(name, prefix)
                 : TypeText.of(node.text().replaceAll("\\s", "").replace("global::", ""));
@@ -184,7 +190,8 @@ final class CSharpTypes {
         }
         return switch (name) {
             case "Action" -> TypeText.function(arguments, null);
-            case "Func", "Converter" -> TypeText.function(arguments.subList(0, arguments.size() - 1), arguments.getLast());
+            case "Func", "Converter" ->
+                TypeText.function(arguments.subList(0, arguments.size() - 1), arguments.getLast());
             case "Predicate" -> TypeText.function(arguments, TypeText.of("bool"));
             case "EventHandler" -> TypeText.function(List.of(TypeText.of("object"), arguments.getFirst()), null);
             default -> new TypeText(prefix + name, arguments, 0);

@@ -63,13 +63,15 @@ final class CSharpValues extends Bodies {
                     "tuple_expression" ->
                 new Value.ArrayOf(null, values(node), at);
             case "assignment_expression" -> assignment(node);
-            case "conditional_expression" -> either(condition(node.child("condition")), value(node.child("consequence")),
-                    value(node.child("alternative")), at);
+            case "conditional_expression" ->
+                either(condition(node.child("condition")), value(node.child("consequence")),
+                        value(node.child("alternative")), at);
             case "binary_expression" -> binary(node);
             case "is_pattern_expression" -> pattern(node.child("pattern"), value(node.child("expression")));
             case "is_expression" -> new Value.KindTest(value(node.child("left")), CSharpTypes.type(node.child("right")),
                     null, at);
-            case "as_expression" -> new Value.Cast(CSharpTypes.type(node.child("right")), value(node.child("left")), at);
+            case "as_expression" ->
+                new Value.Cast(CSharpTypes.type(node.child("right")), value(node.child("left")), at);
             case "cast_expression" -> cast(node);
             case "typeof_expression" -> new Value.TypeName(CSharpTypes.type(node.child("type")), at);
             case "switch_expression" -> choice(node);
@@ -145,7 +147,8 @@ final class CSharpValues extends Bodies {
             case "member_access_expression" -> new Value.Member(bound(node.child("expression"), on),
                     simple(node.child("name")), at);
             case "invocation_expression" -> onMember(bound(node.child("function"), on), arguments(node), at);
-            case "conditional_access_expression" -> bound(node.children().getLast(), bound(node.child("condition"), on));
+            case "conditional_access_expression" ->
+                bound(node.children().getLast(), bound(node.child("condition"), on));
             default -> value(node);
         };
     }
@@ -210,7 +213,8 @@ final class CSharpValues extends Bodies {
                         .toList(), node.span()), node.span());
             }
             for (SyntaxNode child : initial.children()) {
-                if (child.is("assignment_expression") && arguments.size() == arguments(node).size() && arguments.isEmpty()
+                if (child.is("assignment_expression") && arguments.size() == arguments(node).size()
+                        && arguments.isEmpty()
                         || child.is("assignment_expression") && arguments(node).isEmpty()) {
                     arguments.add(new Value.Labelled(child.child("left").text(), value(child.child("right")),
                             child.span()));

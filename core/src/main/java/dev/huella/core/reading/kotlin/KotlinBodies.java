@@ -124,7 +124,8 @@ final class KotlinBodies extends Bodies {
             case "assignment" -> assignment(node, into);
             case "function_declaration" -> into.add(new Step.Declare(node.first("simple_identifier").text(), null,
                     new Value.Function(KotlinMembers.parameters(node.first("function_value_parameters")),
-                            node.first("function_body") == null ? List.of() : body(node.first("function_body")), at), at));
+                            node.first("function_body") == null ? List.of() : body(node.first("function_body")), at),
+                    at));
             case "class_declaration", "object_declaration" -> {
                 TypeDeclared type = KotlinTypes.declared(node, null);
                 inner().add(type);
@@ -215,8 +216,11 @@ final class KotlinBodies extends Bodies {
                 continue;
             }
             List<Value> labels = new ArrayList<>();
-            entry.children().stream().filter(child -> child.is("when_condition")).forEach(child -> labels.add(
-                    label(values.parts(child).getFirst(), on)));
+            entry.children()
+                    .stream()
+                    .filter(child -> child.is("when_condition"))
+                    .forEach(child -> labels.add(
+                            label(values.parts(child).getFirst(), on)));
             complete |= labels.isEmpty();
             branches.add(new Branch(labels, block(entry.first("control_structure_body"))));
         }

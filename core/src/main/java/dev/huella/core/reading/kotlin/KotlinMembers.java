@@ -72,8 +72,9 @@ final class KotlinMembers {
         for (int i = 0; i < into.fields().size(); i++) {
             FieldDeclared field = into.fields().get(i);
             if (field.name().equals(name)) {
-                into.fields().set(i, new FieldDeclared(name, field.type(), field.modifiers().with(Mark.DELEGATE),
-                        field.kind(), field.initial(), field.inner(), field.at()));
+                into.fields()
+                        .set(i, new FieldDeclared(name, field.type(), field.modifiers().with(Mark.DELEGATE),
+                                field.kind(), field.initial(), field.inner(), field.at()));
                 return;
             }
         }
@@ -90,7 +91,8 @@ final class KotlinMembers {
     }
 
     private static Step set(String field, Value value, SourceSpan at) {
-        return new Step.Do(new Value.Assign(new Value.Member(new Value.Self(null, at), field, at), value, true, at), at);
+        return new Step.Do(new Value.Assign(new Value.Member(new Value.Self(null, at), field, at), value, true, at),
+                at);
     }
 
     private void primary(SyntaxNode list, List<Step> steps) {
@@ -126,9 +128,11 @@ final class KotlinMembers {
         if (constructor != null) {
             SyntaxNode list = node.first("primary_constructor");
             Modifiers modifiers = list == null ? KotlinTypes.PUBLIC : KotlinTypes.modifiers(list, null);
-            into.operations().addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR,
-                    into.kind() == TypeKind.ENUM ? modifiers.with(Visibility.PRIVATE) : modifiers, List.of(), primary,
-                    null, constructor, bodies.inner(), list == null ? node.span() : list.span()));
+            into.operations()
+                    .addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR,
+                            into.kind() == TypeKind.ENUM ? modifiers.with(Visibility.PRIVATE) : modifiers, List.of(),
+                            primary,
+                            null, constructor, bodies.inner(), list == null ? node.span() : list.span()));
         }
     }
 
@@ -174,7 +178,8 @@ final class KotlinMembers {
         Value made = new Value.Create(TypeText.of(into.name()), own.arguments(node.first("value_arguments")), inner,
                 node.span());
         into.fields()
-                .add(new FieldDeclared(name, TypeText.of(into.name()), KotlinTypes.PUBLIC.with(Mark.STATIC).with(Mark.FINAL),
+                .add(new FieldDeclared(name, TypeText.of(into.name()),
+                        KotlinTypes.PUBLIC.with(Mark.STATIC).with(Mark.FINAL),
                         FieldDeclared.Kind.CONSTANT, made, own.inner(), node.span()));
     }
 
@@ -203,9 +208,11 @@ final class KotlinMembers {
             return;
         }
         var own = new KotlinBodies(into.name());
-        into.operations().add(new OperationDeclared(isStatic ? "<static>" : "<init>", Kind.INITIALISER,
-                isStatic ? Modifiers.of(Visibility.PRIVATE, Mark.STATIC) : Modifiers.of(Visibility.PRIVATE), List.of(),
-                List.of(), null, own.block(node), own.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(isStatic ? "<static>" : "<init>", Kind.INITIALISER,
+                        isStatic ? Modifiers.of(Visibility.PRIVATE, Mark.STATIC) : Modifiers.of(Visibility.PRIVATE),
+                        List.of(),
+                        List.of(), null, own.block(node), own.inner(), node.span()));
     }
 
     private void secondary(SyntaxNode node) {
@@ -214,13 +221,16 @@ final class KotlinMembers {
         SyntaxNode first = node.first("constructor_delegation_call");
         if (first != null) {
             boolean above = first.tokens().stream().anyMatch(token -> token.is("super"));
-            steps.add(new Step.Do(new Value.Construct(above, own.arguments(first.first("value_arguments")), first.span()),
-                    first.span()));
+            steps.add(
+                    new Step.Do(new Value.Construct(above, own.arguments(first.first("value_arguments")), first.span()),
+                            first.span()));
         }
         SyntaxNode body = node.first("statements");
         steps.addAll(body == null ? List.of() : own.steps(body));
-        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, KotlinTypes.modifiers(node, null),
-                List.of(), parameters(node.first("function_value_parameters")), null, steps, own.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, KotlinTypes.modifiers(node, null),
+                        List.of(), parameters(node.first("function_value_parameters")), null, steps, own.inner(),
+                        node.span()));
     }
 
     private void operation(SyntaxNode node) {
@@ -232,11 +242,13 @@ final class KotlinMembers {
         Modifiers modifiers = opened(KotlinTypes.modifiers(node, into.kind()));
         boolean promised = body == null && (into.kind() == TypeKind.INTERFACE || modifiers.has(Mark.ABSTRACT));
         var own = new KotlinBodies(into.name());
-        into.operations().add(new OperationDeclared(name.text(), Kind.OPERATION,
-                promised ? modifiers.with(Mark.ABSTRACT) : modifiers, KotlinTypes.typeParameters(node),
-                parameters(node.first("function_value_parameters")), returned(node), body == null
-                        ? null
-                        : own.body(body), own.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(name.text(), Kind.OPERATION,
+                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, KotlinTypes.typeParameters(node),
+                        parameters(node.first("function_value_parameters")), returned(node), body == null
+                                ? null
+                                : own.body(body),
+                        own.inner(), node.span()));
     }
 
     /** The type behind the parameters, not the one before the name. */
@@ -248,7 +260,8 @@ final class KotlinMembers {
                 return KotlinTypes.type(child);
             }
         }
-        return node.first("function_body") != null && node.first("function_body").tokens()
+        return node.first("function_body") != null && node.first("function_body")
+                .tokens()
                 .stream()
                 .anyMatch(token -> token.is("=")) ? null : TypeText.of("void");
     }
@@ -297,9 +310,11 @@ final class KotlinMembers {
             accessor(accessor, name, type, modifiers);
         }
         if (promised && !computed) {
-            into.operations().add(new OperationDeclared(name, Kind.OPERATION,
-                    modifiers.with(Mark.ABSTRACT).with(Mark.GETTER), List.of(), List.of(), type, null, List.of(),
-                    node.span()));
+            into.operations()
+                    .add(new OperationDeclared(name, Kind.OPERATION,
+                            modifiers.with(Mark.ABSTRACT).with(Mark.GETTER), List.of(), List.of(), type, null,
+                            List.of(),
+                            node.span()));
         } else if (!computed || initial != null) {
             Modifiers full = reads ? modifiers.with(Mark.FINAL) : modifiers;
             held(node, name, type, by == null ? full : full.with(Mark.LAZY), by == null ? initial : by);
@@ -336,8 +351,9 @@ final class KotlinMembers {
             parameters.add(new ParameterDeclared(parameter == null ? "value" : parameter.children().getFirst().text(),
                     type));
         }
-        into.operations().add(new OperationDeclared(name, Kind.OPERATION,
-                modifiers.with(getter ? Mark.GETTER : Mark.SETTER), List.of(), parameters, getter ? type : null,
-                own.body(body), own.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(name, Kind.OPERATION,
+                        modifiers.with(getter ? Mark.GETTER : Mark.SETTER), List.of(), parameters, getter ? type : null,
+                        own.body(body), own.inner(), node.span()));
     }
 }

@@ -57,7 +57,9 @@ final class KotlinValues extends Bodies {
         if (value instanceof Value.Call call && call.name().equals("lazy") && call.receiver() == null
                 && !call.arguments().isEmpty() && call.arguments().getLast() instanceof Value.Function function) {
             return function.body().size() == 1 && function.body().getFirst() instanceof Step.Return back
-                    && back.value() != null ? back.value() : new Value.Call(function, Value.APPLY, List.of(), node.span());
+                    && back.value() != null
+                            ? back.value()
+                            : new Value.Call(function, Value.APPLY, List.of(), node.span());
         }
         return value;
     }
@@ -204,7 +206,8 @@ final class KotlinValues extends Bodies {
             parameters.add(new ParameterDeclared("it", null));
         }
         SyntaxNode body = node.first("statements");
-        return new Value.Function(parameters, body == null ? List.of() : giving(bodies.steps(body), false), node.span());
+        return new Value.Function(parameters, body == null ? List.of() : giving(bodies.steps(body), false),
+                node.span());
     }
 
     private Value object(SyntaxNode node, String holder) {
@@ -309,9 +312,12 @@ final class KotlinValues extends Bodies {
         for (SyntaxNode suffix : parts.subList(1, parts.size())) {
             whole = suffix.is("indexing_suffix")
                     ? new Value.Element(whole, inside(suffix), suffix.span())
-                    : new Value.Member(whole, suffix.children().isEmpty() ? suffix.text() : suffix.children()
-                            .getLast()
-                            .text(), suffix.span());
+                    : new Value.Member(whole, suffix.children().isEmpty()
+                            ? suffix.text()
+                            : suffix.children()
+                                    .getLast()
+                                    .text(),
+                            suffix.span());
         }
         return whole;
     }

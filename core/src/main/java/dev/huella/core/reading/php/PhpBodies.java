@@ -63,9 +63,11 @@ final class PhpBodies extends Bodies {
     }
 
     private List<Step> body(SyntaxNode node) {
-        return node == null ? List.of() : node.is("compound_statement") || node.is("colon_block")
-                ? steps(node)
-                : one(node);
+        return node == null
+                ? List.of()
+                : node.is("compound_statement") || node.is("colon_block")
+                        ? steps(node)
+                        : one(node);
     }
 
     @Override

@@ -50,9 +50,10 @@ public final class PhpReader extends TreeReader {
         file.read(tree.root());
         List<Step> all = file.bodies.names().leave(file.steps);
         if (!all.isEmpty()) {
-            file.module.operations().add(new OperationDeclared("<main>", Kind.INITIALISER,
-                    PhpTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, all, file.bodies.inner(),
-                    tree.root().span()));
+            file.module.operations()
+                    .add(new OperationDeclared("<main>", Kind.INITIALISER,
+                            PhpTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, all, file.bodies.inner(),
+                            tree.root().span()));
         }
         if (!file.module.isEmpty()) {
             file.types.addFirst(file.module.namespace(file.first).at(tree.root()));

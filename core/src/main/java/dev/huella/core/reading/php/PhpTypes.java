@@ -220,11 +220,12 @@ final class PhpTypes {
             modifiers = modifiers.with(Mark.ABSTRACT);
         }
         TypeText result = written(type(node.child("return_type"), own), doc.result());
-        into.operations().add(new OperationDeclared(constructor ? into.name() : name,
-                constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers, List.of(), parameters,
-                result != null && ("static".equals(result.name()) || "self".equals(result.name())
-                        || "$this".equals(result.name())) ? TypeText.of(into.name()) : result,
-                steps, bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(constructor ? into.name() : name,
+                        constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers, List.of(), parameters,
+                        result != null && ("static".equals(result.name()) || "self".equals(result.name())
+                                || "$this".equals(result.name())) ? TypeText.of(into.name()) : result,
+                        steps, bodies.inner(), node.span()));
     }
 
     private void promoted(SyntaxNode list, List<Step> steps, TypeParts into) {

@@ -65,7 +65,9 @@ final class PhpValues extends Bodies {
                     ? "unary"
                     : sign(node), List.of(condition(node.children().getLast())), at);
             case "subscript_expression" -> new Value.Element(value(node.children().getFirst()),
-                    node.children().size() > 1 ? value(node.children().get(1)) : new Literal(Literal.Kind.NULL, "null", at),
+                    node.children().size() > 1
+                            ? value(node.children().get(1))
+                            : new Literal(Literal.Kind.NULL, "null", at),
                     at);
             case "cast_expression" -> value(node.child("value"));
             case "anonymous_function", "anonymous_function_creation_expression", "arrow_function" -> closure(node);
@@ -216,7 +218,8 @@ final class PhpValues extends Bodies {
                 if (own.is("variable_name")) {
                     Value target = value(own);
                     bodies.names().assigned(target);
-                    parts.add(new Value.Assign(target, new Value.Element(given, target, node.span()), true, node.span()));
+                    parts.add(
+                            new Value.Assign(target, new Value.Element(given, target, node.span()), true, node.span()));
                 }
             }
             return new Value.Computed("list", parts, node.span());

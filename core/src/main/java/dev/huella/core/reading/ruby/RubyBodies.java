@@ -118,7 +118,8 @@ final class RubyBodies extends Bodies {
             case "while", "until", "while_modifier", "until_modifier" -> into.add(new Step.Loop(null, null,
                     values.condition(node.child("condition")), node.child("body").is("do")
                             ? steps(node.child("body"))
-                            : one(node.child("body")), at));
+                            : one(node.child("body")),
+                    at));
             case "for" -> into.add(new Step.Loop(lastName(node.child("pattern")), null,
                     value(node.child("value").children().getFirst()), steps(node.child("body")), at));
             case "case" -> into.add(choice(node));
@@ -276,10 +277,12 @@ final class RubyBodies extends Bodies {
             into.add(loop(value(receiver), name, given, written, node));
         } else if (written != null && receiver == null && name.equals("loop")
                 || written != null && name.equals("times")) {
-            names.enter(RubyTypes.parameters(written.child("parameters")).stream().map(ParameterDeclared::name).toList());
+            names.enter(
+                    RubyTypes.parameters(written.child("parameters")).stream().map(ParameterDeclared::name).toList());
             into.add(new Step.Loop(null, null, null, names.leave(stepsOf(written.child("body"))), node.span()));
         } else if (written != null && name.equals("synchronize") && receiver != null) {
-            into.add(new Step.Block(value(receiver), stepsOf(written.child("body")), List.of(), List.of(), node.span()));
+            into.add(
+                    new Step.Block(value(receiver), stepsOf(written.child("body")), List.of(), List.of(), node.span()));
         } else {
             into.add(act(value(node)));
         }
@@ -296,7 +299,8 @@ final class RubyBodies extends Bodies {
             }
         }
         steps.addAll(stepsOf(block.child("body")));
-        return new Step.Loop(element < 0 ? "it" : given.get(element).name(), null, over, names.leave(steps), node.span());
+        return new Step.Loop(element < 0 ? "it" : given.get(element).name(), null, over, names.leave(steps),
+                node.span());
     }
 
     private static String lastName(SyntaxNode pattern) {

@@ -155,7 +155,8 @@ final class RubyMacros {
                         new Value.Name(name, at), true, at), at));
             }
         }
-        into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, RubyTypes.PUBLIC, List.of(),
-                parameters, null, steps, List.of(), call.span()));
+        into.operations()
+                .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, RubyTypes.PUBLIC, List.of(),
+                        parameters, null, steps, List.of(), call.span()));
     }
 }

@@ -64,9 +64,10 @@ public final class RubyReader extends TreeReader {
         }
         List<Step> all = bodies.names().leave(steps);
         if (all.stream().anyMatch(step -> !RubyBodies.isRequire(step))) {
-            module.operations().add(new OperationDeclared("<main>", Kind.INITIALISER,
-                    RubyTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, all, bodies.inner(),
-                    tree.root().span()));
+            module.operations()
+                    .add(new OperationDeclared("<main>", Kind.INITIALISER,
+                            RubyTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, all, bodies.inner(),
+                            tree.root().span()));
         }
         if (!module.isEmpty()) {
             types.addFirst(module.at(tree.root()));

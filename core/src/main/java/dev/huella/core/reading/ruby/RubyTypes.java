@@ -98,13 +98,15 @@ final class RubyTypes {
             if (constructed) {
                 into.operations().replaceAll(one -> one.kind() == Kind.CONSTRUCTOR ? hidden(one) : one);
             } else if (!into.operations().isEmpty()) {
-                into.operations().addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, PRIVATE, List.of(),
-                        List.of(), null, List.of(), List.of(), into.operations().getFirst().at()));
+                into.operations()
+                        .addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, PRIVATE, List.of(),
+                                List.of(), null, List.of(), List.of(), into.operations().getFirst().at()));
             }
         }
-        into.operations().replaceAll(one -> named.containsKey(one.name()) && one.kind() == Kind.OPERATION
-                ? with(one, one.modifiers().with(named.get(one.name())))
-                : one);
+        into.operations()
+                .replaceAll(one -> named.containsKey(one.name()) && one.kind() == Kind.OPERATION
+                        ? with(one, one.modifiers().with(named.get(one.name())))
+                        : one);
         return into.modifiers(PUBLIC).standing(Standing.PART);
     }
 
@@ -238,9 +240,11 @@ final class RubyTypes {
         for (int i = 0; i < into.fields().size(); i++) {
             FieldDeclared there = into.fields().get(i);
             if (there.name().equals(name)) {
-                if (modifiers.visibility() == Visibility.PUBLIC && there.modifiers().visibility() != Visibility.PUBLIC) {
-                    into.fields().set(i, new FieldDeclared(name, null, there.modifiers().with(Visibility.PUBLIC),
-                            there.kind(), there.initial(), there.inner(), there.at()));
+                if (modifiers.visibility() == Visibility.PUBLIC
+                        && there.modifiers().visibility() != Visibility.PUBLIC) {
+                    into.fields()
+                            .set(i, new FieldDeclared(name, null, there.modifiers().with(Visibility.PUBLIC),
+                                    there.kind(), there.initial(), there.inner(), there.at()));
                 }
                 return;
             }
@@ -265,11 +269,15 @@ final class RubyTypes {
         Modifiers modifiers = Modifiers.of(constructor || free || isStatic ? visibilityOfClass(isStatic) : current);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         modifiers = setter ? modifiers.with(Mark.SETTER) : modifiers;
-        into.operations().add(new OperationDeclared(constructor ? into.name() : setter
-                ? name.substring(0, name.length() - 1)
-                : name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
-                promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters, null,
-                promised ? null : steps, bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(constructor
+                        ? into.name()
+                        : setter
+                                ? name.substring(0, name.length() - 1)
+                                : name,
+                        constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
+                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters, null,
+                        promised ? null : steps, bodies.inner(), node.span()));
     }
 
     private Visibility visibilityOfClass(boolean isStatic) {

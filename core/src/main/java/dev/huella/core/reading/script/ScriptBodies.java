@@ -166,9 +166,12 @@ final class ScriptBodies extends Bodies {
             }
             case "assignment_pattern", "object_assignment_pattern" ->
                 parted(part.children().getFirst(), byName, whole, into);
-            case "rest_pattern" -> into.add(new Step.Declare(part.children().isEmpty() ? "" : part.children()
-                    .getFirst()
-                    .text(), null, whole, at));
+            case "rest_pattern" -> into.add(new Step.Declare(part.children().isEmpty()
+                    ? ""
+                    : part.children()
+                            .getFirst()
+                            .text(),
+                    null, whole, at));
             case "object_pattern", "array_pattern" ->
                 part.children().forEach(child -> parted(child, part.is("object_pattern"), null, into));
             default -> {

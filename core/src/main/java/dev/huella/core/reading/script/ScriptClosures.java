@@ -88,9 +88,10 @@ final class ScriptClosures {
             return;
         }
         var bodies = new ScriptBodies(into.name());
-        into.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(),
-                ScriptValues.parameters(function, doc), ScriptMembers.result(function, doc),
-                bodies.functionBody(function), bodies.inner(), at.span()));
+        into.operations()
+                .add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(),
+                        ScriptValues.parameters(function, doc), ScriptMembers.result(function, doc),
+                        bodies.functionBody(function), bodies.inner(), at.span()));
     }
 
     private static void field(String name, SyntaxNode value, Modifiers modifiers, SyntaxNode at, TypeParts into) {
@@ -215,8 +216,9 @@ final class ScriptClosures {
         }
         members(surface, parts, functions);
         functions.forEach((local, node) -> operation(local, node, node, DocComment.NONE, HIDDEN, parts));
-        parts.operations().addFirst(new OperationDeclared(name, Kind.CONSTRUCTOR, HIDDEN, List.of(), parameters, null,
-                steps, bodies.inner(), function.span()));
+        parts.operations()
+                .addFirst(new OperationDeclared(name, Kind.CONSTRUCTOR, HIDDEN, List.of(), parameters, null,
+                        steps, bodies.inner(), function.span()));
         return parts.modifiers(ScriptTypes.PUBLIC).at(function);
     }
 

@@ -65,9 +65,10 @@ final class ScriptMembers {
             case "public_field_definition", "field_definition" -> field(member, doc);
             case "class_static_block" -> {
                 var bodies = new ScriptBodies(into.name());
-                into.operations().add(new OperationDeclared("<static>", Kind.INITIALISER,
-                        Modifiers.of(Visibility.PRIVATE, Mark.STATIC), List.of(), List.of(), null,
-                        bodies.block(member.child("body")), bodies.inner(), member.span()));
+                into.operations()
+                        .add(new OperationDeclared("<static>", Kind.INITIALISER,
+                                Modifiers.of(Visibility.PRIVATE, Mark.STATIC), List.of(), List.of(), null,
+                                bodies.block(member.child("body")), bodies.inner(), member.span()));
             }
             case "ERROR" -> member.children().forEach(child -> member(child, doc));
             default -> {
@@ -128,10 +129,11 @@ final class ScriptMembers {
             modifiers = modifiers.with(Mark.ABSTRACT);
             steps = null;
         }
-        into.operations().add(new OperationDeclared(constructor ? into.name() : name,
-                constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers,
-                ScriptTypeTexts.parameters(node.child("type_parameters")), parameters, result(node, doc), steps,
-                bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(constructor ? into.name() : name,
+                        constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers,
+                        ScriptTypeTexts.parameters(node.child("type_parameters")), parameters, result(node, doc), steps,
+                        bodies.inner(), node.span()));
     }
 
     static TypeText result(SyntaxNode node, DocComment doc) {
@@ -175,8 +177,9 @@ final class ScriptMembers {
         var bodies = new ScriptBodies(into.name());
         if (annotation == null && value != null && ScriptValues.isFunction(value)) {
             List<ParameterDeclared> parameters = ScriptValues.parameters(value, doc);
-            into.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(), parameters,
-                    result(value, doc), bodies.functionBody(value), bodies.inner(), node.span()));
+            into.operations()
+                    .add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(), parameters,
+                            result(value, doc), bodies.functionBody(value), bodies.inner(), node.span()));
             return;
         }
         TypeText type = annotation == null ? doc.held() : ScriptTypeTexts.type(annotation);
@@ -230,7 +233,9 @@ final class ScriptMembers {
                     : child.is("assignment_pattern") ? child.child("left") : child;
             boolean rest = pattern.is("rest_pattern");
             String name = rest && !pattern.children().isEmpty() ? pattern.children().getFirst().text() : pattern.text();
-            TypeText type = child.child("type") != null ? ScriptTypeTexts.type(child.child("type")) : doc.parameter(name);
+            TypeText type = child.child("type") != null
+                    ? ScriptTypeTexts.type(child.child("type"))
+                    : doc.parameter(name);
             boolean optional = rest || child.is("optional_parameter") || child.is("assignment_pattern")
                     || child.child("value") != null;
             found.add(new ParameterDeclared(name, rest && type == null ? TypeText.of("?").array(1) : type, optional));

@@ -183,8 +183,9 @@ final class ScriptModule {
 
     private void operation(String name, List<ParameterDeclared> parameters, TypeText result, List<Step> body,
             List<TypeDeclared> inner, SyntaxNode at) {
-        parts.operations().add(new OperationDeclared(name, Kind.OPERATION, ScriptTypes.PUBLIC.with(Mark.STATIC),
-                List.of(), parameters, result, body, inner, at.span()));
+        parts.operations()
+                .add(new OperationDeclared(name, Kind.OPERATION, ScriptTypes.PUBLIC.with(Mark.STATIC),
+                        List.of(), parameters, result, body, inner, at.span()));
     }
 
     private void variable(SyntaxNode declarator, DocComment doc) {

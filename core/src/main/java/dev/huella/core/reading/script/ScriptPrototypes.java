@@ -24,7 +24,8 @@ final class ScriptPrototypes {
     private static final Pattern PROTOTYPE = Pattern.compile("^([A-Za-z_$][\\w$]*)\\.prototype(?:\\.([\\w$]+))?$");
     private static final Pattern MADE_FROM = Pattern
             .compile("(?:Object\\.create\\(\\s*([\\w$.]+)\\.prototype|new\\s+([\\w$.]+)\\s*\\()");
-    private static final Pattern INHERITS = Pattern.compile("(?:inherits|setPrototypeOf)\\(\\s*([\\w$]+)(?:\\.prototype)?\\s*,\\s*([\\w$.]+?)(?:\\.prototype)?\\s*\\)");
+    private static final Pattern INHERITS = Pattern.compile(
+            "(?:inherits|setPrototypeOf)\\(\\s*([\\w$]+)(?:\\.prototype)?\\s*,\\s*([\\w$.]+?)(?:\\.prototype)?\\s*\\)");
     private final Set<String> classes = new LinkedHashSet<>();
     private final Map<String, TypeParts> parts = new LinkedHashMap<>();
     private final Map<String, SyntaxNode> heads = new LinkedHashMap<>();
@@ -83,9 +84,10 @@ final class ScriptPrototypes {
         TypeParts type = of(name);
         heads.put(name, function);
         var bodies = new ScriptBodies(name).constructing(true);
-        type.operations().addFirst(new OperationDeclared(name, Kind.CONSTRUCTOR, ScriptTypes.PUBLIC, List.of(),
-                ScriptValues.parameters(function, doc), null, bodies.functionBody(function), bodies.inner(),
-                function.span()));
+        type.operations()
+                .addFirst(new OperationDeclared(name, Kind.CONSTRUCTOR, ScriptTypes.PUBLIC, List.of(),
+                        ScriptValues.parameters(function, doc), null, bodies.functionBody(function), bodies.inner(),
+                        function.span()));
         function.child("body").children().forEach(new ScriptMembers(type)::assigned);
     }
 
@@ -144,15 +146,18 @@ final class ScriptPrototypes {
         Modifiers modifiers = isStatic ? ScriptTypes.PUBLIC.with(Mark.STATIC) : ScriptTypes.PUBLIC;
         if (!ScriptValues.isFunction(value) && !value.is("method_definition")) {
             var bodies = new ScriptBodies(type.name());
-            type.fields().add(new dev.huella.core.facts.FieldDeclared(name, null, modifiers,
-                    dev.huella.core.facts.FieldDeclared.Kind.FIELD, bodies.heldBy(name, value), bodies.inner(),
-                    at.span()));
+            type.fields()
+                    .add(new dev.huella.core.facts.FieldDeclared(name, null, modifiers,
+                            dev.huella.core.facts.FieldDeclared.Kind.FIELD, bodies.heldBy(name, value), bodies.inner(),
+                            at.span()));
             return;
         }
         var bodies = new ScriptBodies(type.name());
-        type.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(),
-                ScriptValues.parameters(value, DocComment.NONE), null, bodies.functionBody(value), bodies.inner(),
-                at.span()));
+        type.operations()
+                .add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(),
+                        ScriptValues.parameters(value, DocComment.NONE), null, bodies.functionBody(value),
+                        bodies.inner(),
+                        at.span()));
         SyntaxNode body = value.child("body");
         if (!isStatic && body != null) {
             body.children().forEach(new ScriptMembers(type)::assigned);

@@ -107,7 +107,8 @@ final class ScriptTypes {
             SyntaxNode annotation = member.child("type");
             switch (member.kind()) {
                 case "method_signature" -> into.operations()
-                        .add(promise(ScriptMembers.name(name), member, ScriptTypeTexts.type(member.child("return_type"))));
+                        .add(promise(ScriptMembers.name(name), member,
+                                ScriptTypeTexts.type(member.child("return_type"))));
                 case "call_signature" -> into.operations()
                         .add(promise(Value.APPLY, member, ScriptTypeTexts.type(member.child("return_type"))));
                 case "property_signature" -> property(member, name, annotation, into);
@@ -124,7 +125,8 @@ final class ScriptTypes {
                 : annotation.children().getFirst();
         if (written != null && written.is("function_type")) {
             into.operations()
-                    .add(promise(ScriptMembers.name(name), written, ScriptTypeTexts.type(written.child("return_type"))));
+                    .add(promise(ScriptMembers.name(name), written,
+                            ScriptTypeTexts.type(written.child("return_type"))));
             return;
         }
         TypeText type = ScriptTypeTexts.type(annotation);

@@ -83,7 +83,8 @@ final class ScriptValues extends Bodies {
             case "as_expression", "satisfies_expression" -> annotated(node, "");
             case "member_expression" -> new Value.Member(value(node.child("object")),
                     ScriptMembers.name(node.child("property")), at);
-            case "subscript_expression" -> new Value.Element(value(node.child("object")), value(node.child("index")), at);
+            case "subscript_expression" ->
+                new Value.Element(value(node.child("object")), value(node.child("index")), at);
             case "new_expression" -> creation(node);
             case "call_expression" -> call(node);
             case "object" -> object(node, "");

@@ -77,8 +77,9 @@ final class SwiftMembers {
         SyntaxNode name = node.child("name");
         TypeText type = SwiftTypes.type(node.first("type_annotation"));
         Modifiers modifiers = modifiers(node).with(Mark.ABSTRACT).with(Mark.GETTER);
-        into.operations().add(new OperationDeclared(SwiftBodies.boundName(name), Kind.OPERATION, modifiers, List.of(),
-                List.of(), type, null, List.of(), node.span()));
+        into.operations()
+                .add(new OperationDeclared(SwiftBodies.boundName(name), Kind.OPERATION, modifiers, List.of(),
+                        List.of(), type, null, List.of(), node.span()));
     }
 
     /** One declaration may name several properties, each with its type, value and accessors behind it. */
@@ -143,8 +144,9 @@ final class SwiftMembers {
                 steps.addAll(bodies.block(clause));
             }
         }
-        into.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers.with(Mark.SETTER), List.of(),
-                List.of(new ParameterDeclared("newValue", type)), null, steps, bodies.inner(), at));
+        into.operations()
+                .add(new OperationDeclared(name, Kind.OPERATION, modifiers.with(Mark.SETTER), List.of(),
+                        List.of(new ParameterDeclared("newValue", type)), null, steps, bodies.inner(), at));
     }
 
     private void accessors(SyntaxNode computed, String name, TypeText type, Modifiers modifiers) {
@@ -152,22 +154,26 @@ final class SwiftMembers {
         SyntaxNode setter = computed.first("computed_setter");
         SyntaxNode read = getter == null ? computed : getter;
         var bodies = new SwiftBodies(into.name());
-        into.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers.with(Mark.GETTER), List.of(),
-                List.of(), type, Bodies.giving(bodies.block(read), false), bodies.inner(), read.span()));
+        into.operations()
+                .add(new OperationDeclared(name, Kind.OPERATION, modifiers.with(Mark.GETTER), List.of(),
+                        List.of(), type, Bodies.giving(bodies.block(read), false), bodies.inner(), read.span()));
         if (setter != null) {
             var own = new SwiftBodies(into.name());
-            into.operations().add(new OperationDeclared(name, Kind.OPERATION, modifiers.with(Mark.SETTER), List.of(),
-                    List.of(new ParameterDeclared("newValue", type)), null, own.block(setter), own.inner(),
-                    setter.span()));
+            into.operations()
+                    .add(new OperationDeclared(name, Kind.OPERATION, modifiers.with(Mark.SETTER), List.of(),
+                            List.of(new ParameterDeclared("newValue", type)), null, own.block(setter), own.inner(),
+                            setter.span()));
         }
     }
 
     private void subscript(SyntaxNode node) {
         SyntaxNode computed = node.first("computed_property");
         var bodies = new SwiftBodies(into.name());
-        into.operations().add(new OperationDeclared("subscript", Kind.OPERATION, modifiers(node), List.of(),
-                parameters(node), returned(node), computed == null ? null : Bodies.giving(bodies.block(computed), false),
-                bodies.inner(), node.span()));
+        into.operations()
+                .add(new OperationDeclared("subscript", Kind.OPERATION, modifiers(node), List.of(),
+                        parameters(node), returned(node),
+                        computed == null ? null : Bodies.giving(bodies.block(computed), false),
+                        bodies.inner(), node.span()));
     }
 
     private void operation(SyntaxNode node) {
@@ -208,10 +214,14 @@ final class SwiftMembers {
         List<Step> steps = body == null ? null : bodies.block(body);
         boolean gives = steps != null && steps.size() == 1 && kind == Kind.OPERATION && returns != null
                 && !returns.name().equals("void");
-        TypeText result = returns != null && returns.present().name().equals("Self") ? TypeText.of(into.name()) : returns;
-        into.operations().add(new OperationDeclared(name, kind, promised ? modifiers.with(Mark.ABSTRACT) : modifiers,
-                SwiftTypes.typeParameters(node), parameters, result, gives ? Bodies.giving(steps, false) : steps,
-                bodies.inner(), node.span()));
+        TypeText result = returns != null && returns.present().name().equals("Self")
+                ? TypeText.of(into.name())
+                : returns;
+        into.operations()
+                .add(new OperationDeclared(name, kind, promised ? modifiers.with(Mark.ABSTRACT) : modifiers,
+                        SwiftTypes.typeParameters(node), parameters, result,
+                        gives ? Bodies.giving(steps, false) : steps,
+                        bodies.inner(), node.span()));
     }
 
     static List<ParameterDeclared> parameters(SyntaxNode node) {
@@ -257,9 +267,10 @@ final class SwiftMembers {
             }
         }
         if (!parameters.isEmpty()) {
-            into.operations().add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR,
-                    Modifiers.of(Visibility.PACKAGE), List.of(), parameters, null, steps, List.of(),
-                    into.fields().getFirst().at()));
+            into.operations()
+                    .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR,
+                            Modifiers.of(Visibility.PACKAGE), List.of(), parameters, null, steps, List.of(),
+                            into.fields().getFirst().at()));
         }
     }
 }

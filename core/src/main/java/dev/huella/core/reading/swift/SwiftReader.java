@@ -71,9 +71,10 @@ public final class SwiftReader extends TreeReader {
             }
         }
         if (!steps.isEmpty()) {
-            module.operations().add(new OperationDeclared("<main>", Kind.INITIALISER,
-                    SwiftTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, steps, bodies.inner(),
-                    tree.root().span()));
+            module.operations()
+                    .add(new OperationDeclared("<main>", Kind.INITIALISER,
+                            SwiftTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, steps, bodies.inner(),
+                            tree.root().span()));
         }
         if (!module.isEmpty()) {
             types.addFirst(module.at(tree.root()));

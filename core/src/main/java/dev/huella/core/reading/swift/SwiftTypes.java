@@ -151,9 +151,11 @@ final class SwiftTypes {
                     .map(SwiftTypes::type)
                     .map(one -> one == null ? TypeText.of("?") : one)
                     .toList(), 0);
-            case "tuple_type" -> children.size() == 1 ? type(children.getFirst()) : children.isEmpty()
-                    ? TypeText.of("Void")
-                    : null;
+            case "tuple_type" -> children.size() == 1
+                    ? type(children.getFirst())
+                    : children.isEmpty()
+                            ? TypeText.of("Void")
+                            : null;
             case "tuple_type_item", "opaque_type", "existential_type", "protocol_composition_type" -> children.stream()
                     .filter(SwiftTypes::isTypeNode)
                     .findFirst()
@@ -216,8 +218,9 @@ final class SwiftTypes {
         for (int i = 0; i < meant.arguments().size() - 1; i++) {
             parameters.add(new ParameterDeclared("p" + i, meant.arguments().get(i)));
         }
-        type.operations().add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
-                List.of(), parameters, meant.arguments().getLast(), null, List.of(), node.span()));
+        type.operations()
+                .add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
+                        List.of(), parameters, meant.arguments().getLast(), null, List.of(), node.span()));
         return type.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
     }
 }

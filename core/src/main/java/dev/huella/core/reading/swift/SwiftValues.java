@@ -154,7 +154,8 @@ final class SwiftValues extends Bodies {
             String type = target.text().equals("Self") ? bodies.className() : target.text();
             return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
         }
-        return new Value.Call(SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target), name,
+        return new Value.Call(SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target),
+                name,
                 arguments, at);
     }
 
@@ -184,7 +185,9 @@ final class SwiftValues extends Bodies {
                 ? node.child("value")
                 : node.child("expr") != null
                         ? node.child("expr")
-                        : node.child("target") != null ? node.child("target") : parts.isEmpty() ? null : parts.getLast();
+                        : node.child("target") != null
+                                ? node.child("target")
+                                : parts.isEmpty() ? null : parts.getLast();
         Value value = inner == null ? new Value.Computed("", List.of(), node.span()) : value(inner);
         boolean counts = node.is("postfix_expression") && (node.text().endsWith("++") || node.text().endsWith("--"));
         if (counts) {
