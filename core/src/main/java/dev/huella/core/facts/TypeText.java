@@ -7,13 +7,27 @@ import java.util.List;
  *
  * @param name as written, dots included; {@code ?} for an open wildcard
  * @param dimensions how many pairs of array brackets follow
+ * @param written the text in the code where it differs from what is made of the other parts, else null
  */
-public record TypeText(String name, List<TypeText> arguments, int dimensions) {
+public record TypeText(String name, List<TypeText> arguments, int dimensions, String written) {
     /** Stands as the name of a function's type; its arguments are those of the parameters, then that of the result. */
     public static final String FUNCTION = "->";
 
     public TypeText {
         arguments = List.copyOf(arguments);
+    }
+
+    /** A type that is shown as it is made of its parts. */
+    public TypeText(String name, List<TypeText> arguments, int dimensions) {
+        this(name, arguments, dimensions, null);
+    }
+
+    /** The same type, shown as it stands in the code; null for null. */
+    public static TypeText as(TypeText type, String text) {
+        String plain = text.strip().replaceAll("\\s+", " ");
+        return type == null || plain.isEmpty() || type.toString().equals(plain)
+                ? type
+                : new TypeText(type.name, type.arguments, type.dimensions, plain);
     }
 
     public static TypeText of(String name) {
@@ -52,6 +66,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions) {
 
     @Override
     public String toString() {
+        if (written != null) {
+            return written;
+        }
         if (isOptional()) {
             return arguments.getFirst() + "?";
         }

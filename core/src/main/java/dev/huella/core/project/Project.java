@@ -27,6 +27,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.ConcurrentSkipListMap;
+import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -54,32 +56,51 @@ public final class Project {
         if (sources.files().isEmpty()) {
             throw new SourceException(sources.problems().getFirst().message());
         }
-        List<FileFacts> facts = facts(sources.files(), readers, work);
-        return new Project(sources, ModelResolver.resolve(facts, work));
+        var byText = new ConcurrentSkipListMap<String, String>();
+        List<FileFacts> facts = facts(sources.files(), readers, (path, text) -> {
+            String reason = filter.reasonToLeaveOut(path, text);
+            if (reason != null) {
+                byText.put(path, reason);
+            }
+            return reason == null;
+        }, work);
+        SourceSet taken = sources.without(byText);
+        if (taken.files().isEmpty()) {
+            throw new SourceException(
+                    ("Nothing is left to read in %s: %d files were left out, the first because it is %s. "
+                            + "Switch that rule off with --take.").formatted(sources.name(), taken.leftOut().size(),
+                                    taken.leftOut().getFirst().reason()));
+        }
+        return new Project(taken, ModelResolver.resolve(facts, work));
     }
 
     /** Facts of all files, in their order. Public for benchmarks, which time this step alone. */
     public static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, Work work) {
+        return facts(files, readers, (path, text) -> true, work);
+    }
+
+    private static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers,
+            BiPredicate<String, byte[]> wanted, Work work) {
         var facts = new FileFacts[files.size()];
         var done = new AtomicLong();
         IntStream.range(0, files.size()).parallel().forEach(i -> {
             if (!work.stopped()) {
                 SourceFile file = files.get(i);
-                facts[i] = facts(file, readers.forExtension(file.extension()));
+                facts[i] = facts(file, readers.forExtension(file.extension()), wanted);
             }
             work.progress(Work.Stage.READING, done.incrementAndGet(), files.size());
         });
         return Arrays.stream(facts).filter(one -> one != null).toList();
     }
 
-    private static FileFacts facts(SourceFile file, LanguageReader reader) {
+    private static FileFacts facts(SourceFile file, LanguageReader reader, BiPredicate<String, byte[]> wanted) {
         try {
             SourceText text = SourceText.of(file.content().bytes());
             if (text == null) {
                 return FileFacts.unreadable(file.path(), reader.language(),
                         "This is no text: it holds zero bytes. It was left out; if it is code, save it as UTF-8.");
             }
-            return reader.read(file.path(), text.utf8());
+            return wanted.test(file.path(), text.utf8()) ? reader.read(file.path(), text.utf8()) : null;
         } catch (StackOverflowError e) {
             return FileFacts.unreadable(file.path(), reader.language(),
                     "This file is nested too deeply to be read; it was left out. Generated code is better excluded.");

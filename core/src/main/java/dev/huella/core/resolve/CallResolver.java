@@ -43,7 +43,7 @@ final class CallResolver {
         if (other != null) {
             return other;
         }
-        if (receiver != null && ValueResolver.isType(receiver)) {
+        if (receiver != null && NameResolver.isType(receiver)) {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
         List<Flow> plain = plainArguments(call.arguments());
@@ -58,7 +58,7 @@ final class CallResolver {
     /** A call whose operation is known or known to be unknown. {@code receiver} is null when none is written. */
     Flow called(Value.Call call, Operation callee, Flow receiver, List<Flow> plain, boolean used, TypeUse expected) {
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
-        if (!isJava() && callee != null && !callee.isStatic() && ValueResolver.isType(on)
+        if (!isJava() && callee != null && !callee.isStatic() && NameResolver.isType(on)
                 && body.world.supertypes.isA(body.type, callee.home())) {
             on = Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // an operation of a base, named in full
         }
@@ -111,7 +111,7 @@ final class CallResolver {
 
     private Operation unqualified(Value.Call call, List<Flow> plain) {
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            List<Operation> found = values.seesMembers(type)
+            List<Operation> found = values.names().seesMembers(type)
                     ? body.world.members.operations(type, call.name())
                     : List.of();
             if (!found.isEmpty() && (!body.world.library.isRoot(found.getFirst().home()) || type.outer() == null)) {
@@ -187,10 +187,10 @@ final class CallResolver {
         List<Flow> all = new ArrayList<>(plain.size());
         for (int i = 0; i < plain.size(); i++) {
             Flow flow = plain.get(i);
-            if (flow == null) {
-                TypeUse declared = callee == null
-                        ? TypeUse.UNKNOWN
-                        : Labels.parameterType(callee, i, written.get(i));
+            TypeUse declared = callee == null
+                    ? TypeUse.UNKNOWN
+                    : Labels.parameterType(callee, i, written.get(i));
+            if (flow == null || meansOperation(written.get(i), flow, declared)) {
                 functions.expectElements(elements, element);
                 flow = values.flow(written.get(i), declared.substitute(bindings), "");
                 functions.expectElements(List.of(), TypeUse.UNKNOWN);
@@ -199,6 +199,13 @@ final class CallResolver {
             all.add(flow);
         }
         return all;
+    }
+
+    /** A name that was not understood as a value may mean an operation where a function is asked for. */
+    private boolean meansOperation(Value written, Flow flow, TypeUse declared) {
+        return !isJava() && (written instanceof Value.Name || written instanceof Value.Member)
+                && flow.first() instanceof Origin.Unknown && declared.type() != null
+                && body.world.members.single(declared.type()) != null;
     }
 
     private void noteTests(Value.Call call, Flow on, List<Flow> arguments) {
@@ -213,7 +220,7 @@ final class CallResolver {
             Map<TypeVariable, TypeUse> bindings) {
         if (callee == null) {
             return Flow.of(new Origin.Result(null, written == null ? null : written.first()),
-                    on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
+                    isJava() && on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
         }
         TypeUse type = callee.returns().substitute(bindings);
         if (on.type().dimensions() > 0 && callee.name().equals("clone")) {

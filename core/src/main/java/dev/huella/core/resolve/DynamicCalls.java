@@ -37,7 +37,7 @@ final class DynamicCalls {
         if (call.receiver() == null) {
             return bare(call, used, expected);
         }
-        String path = body.world.library.rule(Rule.CALL_MAKES) ? ValueResolver.path(call.receiver()) : null;
+        String path = body.world.library.rule(Rule.CALL_MAKES) ? NameResolver.path(call.receiver()) : null;
         if (path != null && body.scope.find(first(path)) == null) {
             CodeType made = body.world.names.known(path + "." + call.name(), body.from);
             if (made != null && !made.external() && made.kind() != TypeKind.MODULE) {
@@ -53,7 +53,7 @@ final class DynamicCalls {
             return apply(call, local.flow(), used, expected);
         }
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            if (values.seesMembers(type)) {
+            if (values.names().seesMembers(type)) {
                 if (!body.world.members.operations(type, call.name()).isEmpty()) {
                     return null;
                 }
@@ -123,12 +123,12 @@ final class DynamicCalls {
     /** Null when the call is one of an operation of its receiver. */
     Flow onFlow(Value.Call call, Flow receiver, boolean used, TypeUse expected) {
         CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
-        boolean isType = ValueResolver.isType(receiver);
+        boolean isType = NameResolver.isType(receiver);
         if (isType && type != null && body.world.library.makes(call.name())
                 && body.world.members.operations(type, call.name()).isEmpty()) {
-            return make(TypeText.of(ValueResolver.path(call.receiver()) == null || call.receiver() instanceof Value.Self
+            return make(TypeText.of(NameResolver.path(call.receiver()) == null || call.receiver() instanceof Value.Self
                     ? "." + type.qualifiedName()
-                    : ValueResolver.path(call.receiver())), call, expected);
+                    : NameResolver.path(call.receiver())), call, expected);
         }
         if (call.arguments().isEmpty() && body.world.library.passes(call.name()) && type != null && !type.external()
                 && body.world.members.operations(type, call.name()).isEmpty()) {
@@ -149,7 +149,7 @@ final class DynamicCalls {
         }
         Field field = type == null ? null : body.world.members.field(type, call.name());
         if (field != null) {
-            Flow held = values.ofField(field, receiver, call.at());
+            Flow held = values.names().ofField(field, receiver, call.at());
             return call.arguments().isEmpty() && !isFunction(held) ? held : apply(call, held, used, expected);
         }
         if (body.world.library.invokes(call.name()) && (isFunction(receiver) || type == null || type.external()
@@ -219,7 +219,7 @@ final class DynamicCalls {
                 }
             }
         }
-        if (callee == null && ValueResolver.isType(function) && type != null && !type.external()
+        if (callee == null && NameResolver.isType(function) && type != null && !type.external()
                 && call.name().equals(Value.APPLY)) {
             return make(TypeText.of("." + type.qualifiedName()), call, expected);
         }

@@ -63,7 +63,8 @@ final class FunctionResolver {
         TypeUse outerResult = body.functionResult;
         body.functionResult = single == null ? TypeUse.UNKNOWN : single.returns().substitute(bindings);
         var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
-        CodeType type = single == null ? null : realisation(asked, expected, holder, function.at());
+        boolean nowhere = single != null && asked.shape() && asked.place() == null;
+        CodeType type = single == null || nowhere ? null : realisation(asked, expected, holder, function.at());
         Operation own = type == null ? null : operation(type, single, bindings, function, function.at());
         body.within(inside, () -> {
             for (int i = 0; i < function.parameters().size(); i++) {
@@ -207,7 +208,7 @@ final class FunctionResolver {
                 ? typeFlow(body.use(reference.type(), dev.huella.core.model.Mention.Kind.STATIC, reference.at()))
                 : values.flow(reference.of());
         CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
-        boolean ofType = ValueResolver.isType(of);
+        boolean ofType = NameResolver.isType(of);
         if (ofType && owner != null) {
             HeadResolver.mention(body.type, TypeUse.of(owner), reference.name().equals("new")
                     ? dev.huella.core.model.Mention.Kind.CREATED

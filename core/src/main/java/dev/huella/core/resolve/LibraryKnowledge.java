@@ -277,8 +277,10 @@ public final class LibraryKnowledge {
 
     /** True for values, containers and other types that every program uses and none adapts. */
     public boolean plain(CodeType type) {
-        return type.external() && (lists("plain", type.namespace()) || !type.qualifiedName().startsWith("java")
-                && (lists("plainTypes", type.name()) || primitive(type.name()) || containers.containsKey(type.name())));
+        return type.external() && (lists("plain", type.namespace()) || !fullNames && root(type)
+                || !type.qualifiedName().startsWith("java")
+                        && (lists("plainTypes", type.name()) || primitive(type.name())
+                                || containers.containsKey(type.name())));
     }
 
     /** True for the error that says an operation is not supported. */

@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -47,7 +48,24 @@ final class RelationResolver {
 
     private void note(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype,
             SourceSpan at) {
+        if (from.shape() || to.shape()) {
+            throughShape(kind, from, to, role, many, stereotype, at);
+            return;
+        }
         places.computeIfAbsent(new Key(kind, from, to, role, many, stereotype), key -> new ArrayList<>(1)).add(at);
+    }
+
+    /** The code does not declare shapes: what is related to one is related to the types that have it. */
+    private void throughShape(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype,
+            SourceSpan at) {
+        if (!from.shape() && to.kind() == TypeKind.PROTOCOL && kind != Kind.REALIZATION
+                && kind != Kind.GENERALIZATION) {
+            to.subtypes()
+                    .stream()
+                    .filter(type -> type != from)
+                    .forEach(type -> note(kind, from, type, role, many,
+                            stereotype, at));
+        }
     }
 
     private void above(CodeType type) {

@@ -52,7 +52,13 @@ final class TypeNames {
     }
 
     TypeUse use(TypeText text, From from) {
-        return text == null ? TypeUse.UNKNOWN : use(text.present(), from, 0);
+        if (text == null) {
+            return TypeUse.UNKNOWN;
+        }
+        TypeUse use = use(text.present(), from, 0);
+        return text.written() == null || use.isUnknown() || use.type() == null && use.variable() == null
+                ? use
+                : new TypeUse(text.written(), use.type(), use.variable(), use.arguments(), use.dimensions());
     }
 
     private TypeUse use(TypeText text, From from, int aliases) {

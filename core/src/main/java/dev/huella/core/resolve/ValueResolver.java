@@ -1,14 +1,8 @@
 package dev.huella.core.resolve;
 
-import dev.huella.core.facts.Modifiers.Mark;
-import dev.huella.core.facts.OperationDeclared;
-import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
-import dev.huella.core.source.SourceSpan;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
-import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
@@ -16,21 +10,32 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Resolves expressions: their type, where their value comes from, and the deeds inside them. */
 final class ValueResolver {
+    private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
+            "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
     private final StepResolver steps;
     private final Containers containers;
     private final CallResolver calls;
     private final FunctionResolver functions;
+    private final NameResolver names;
+    private final AssignResolver assigns;
 
     ValueResolver(Body body, StepResolver steps) {
         this.body = body;
         this.steps = steps;
         this.containers = new Containers(body.world.library);
         this.functions = new FunctionResolver(body, steps, this);
+        this.names = new NameResolver(body, this, functions);
+        this.assigns = new AssignResolver(body, this);
         this.calls = new CallResolver(body, this, functions, containers);
+    }
+
+    NameResolver names() {
+        return names;
     }
 
     Containers containers() {
@@ -68,18 +73,18 @@ final class ValueResolver {
      */
     Flow flow(Value value, TypeUse expected, String holder) {
         Flow flow = switch (value) {
-            case Value.Name name -> name(name, expected);
+            case Value.Name name -> names.name(name, expected);
             case Value.Self self -> self(self);
             case Value.Super _ -> Flow.of(new Origin.Self(body.type), superType());
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));
-            case Value.Member member -> member(member, expected);
+            case Value.Member member -> names.member(member, expected);
             case Value.Call call -> calls.call(call, true, expected);
             case Value.Create create -> calls.create(create, steps.bodies(), expected);
             case Value.Construct construct -> calls.construct(construct);
             case Value.ArrayOf array -> array(array, expected);
             case Value.Function function -> functions.function(function, expected, holder);
             case Value.Reference reference -> functions.reference(reference, expected);
-            case Value.Assign assign -> assign(assign);
+            case Value.Assign assign -> assigns.assign(assign);
             case Value.Either either -> steps.either(either, expected);
             case Value.Fallback fallback -> steps.fallback(fallback, expected, holder);
             case Value.Cast cast -> {
@@ -104,6 +109,10 @@ final class ValueResolver {
 
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
+        if (TESTS.contains(computed.sign())) {
+            computed.parts().forEach(this::flow);
+            return Flow.of(Origin.UNKNOWN, TypeUse.primitive("boolean"));
+        }
         for (Value part : computed.parts()) {
             TypeUse of = flow(part).type();
             type = type.isUnknown() || of.text().equals("String") ? of : type;
@@ -147,198 +156,7 @@ final class ValueResolver {
             CodeType named = body.world.names.known(self.outer(), body.from);
             of = named == null ? of : named;
         }
-        return Flow.of(new Origin.Self(of), selfUse(of));
-    }
-
-    private static TypeUse selfUse(CodeType type) {
-        return TypeUse.of(type, type.variables()
-                .stream()
-                .map(variable -> new TypeUse(variable.name(), null, variable, List.of(), 0))
-                .toList());
-    }
-
-    private Flow name(Value.Name name, TypeUse expected) {
-        BodyScope.Local local = body.scope.find(name.name());
-        if (local != null) {
-            return local.flow();
-        }
-        for (CodeType type = body.type; type != null; type = type.outer()) {
-            if (seesMembers(type)) {
-                Flow own = own(type, name, expected);
-                if (own != null) {
-                    return own;
-                }
-            }
-        }
-        Flow module = ofModule(name, expected);
-        if (module != null) {
-            return module;
-        }
-        Field imported = importedField(name.name());
-        if (imported != null) {
-            return Flow.ofOwn(imported);
-        }
-        CodeType type = body.world.names.known(name.name(), body.from);
-        return type == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(type), TypeUse.of(type));
-    }
-
-    /** True when bare names inside the type may mean its members. */
-    boolean seesMembers(CodeType type) {
-        return body.world.library.rule(Rule.IMPLICIT_SELF) || type.kind() == TypeKind.MODULE
-                || type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.OBJECT;
-    }
-
-    /** A field, a property, or an operation meant as a value; null when the type has none of that name. */
-    private Flow own(CodeType type, Value.Name name, TypeUse expected) {
-        Field field = body.world.members.field(type, name.name());
-        if (field != null) {
-            return Flow.ofOwn(field);
-        }
-        if (body.from.file().facts().language().equals("java")) {
-            return null;
-        }
-        List<Operation> named = body.world.members.operations(type, name.name());
-        if (named.isEmpty() || named.getFirst().home().external()) {
-            return null;
-        }
-        Flow self = Flow.of(new Origin.Self(type), selfUse(type));
-        Flow read = read(named, self, name.at());
-        return read != null
-                ? read
-                : named.getFirst().kind() == OperationDeclared.Kind.OPERATION
-                        ? functions.meant(named.getFirst(), self, expected, name.at())
-                        : null;
-    }
-
-    /** The value of a property with an operation behind it; null when there is none. */
-    Flow read(List<Operation> named, Flow of, SourceSpan at) {
-        for (Operation operation : named) {
-            if (operation.modifiers().has(Mark.GETTER)) {
-                body.add(new Deed.Calls(operation, operation.name(), of, List.of(), true, body.setting, at));
-                return Flow.of(new Origin.Result(operation, of.first()),
-                        operation.returns().substitute(Supertypes.bindings(of.type())));
-            }
-        }
-        return null;
-    }
-
-    /** A variable or function outside types. */
-    private Flow ofModule(Value.Name name, TypeUse expected) {
-        if (body.from.file().facts().language().equals("java")) {
-            return null;
-        }
-        FileScope.ModuleMember member = body.from.file().member(name.name());
-        if (member == null && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)) {
-            CodeType module = body.world.index.moduleOfVariable(name.name());
-            member = module != null
-                    ? new FileScope.ModuleMember(module, name.name())
-                    : body.world.index.functions(name.name()).isEmpty()
-                            ? null
-                            : new FileScope.ModuleMember(body.world.index.functions(name.name()).getFirst().home(),
-                                    name.name());
-        }
-        return member == null ? null : own(member.module(), new Value.Name(member.name(), name.at()), expected);
-    }
-
-    private Field importedField(String name) {
-        for (var seen : body.from.file().memberImports()) {
-            String owner = seen.all() ? seen.name() : seen.name().substring(0, seen.name().lastIndexOf('.'));
-            if (seen.all() || seen.name().endsWith("." + name)) {
-                CodeType type = body.world.index.qualified(owner);
-                Field field = type == null ? null : body.world.members.field(type, name);
-                if (field != null) {
-                    return field;
-                }
-            }
-        }
-        return null;
-    }
-
-    /** A member of a value, a static one, a nested type, or part of a qualified name. */
-    private Flow member(Value.Member member, TypeUse expected) {
-        String path = path(member);
-        CodeType named = path == null ? null : typeByPath(path);
-        if (named != null) {
-            return Flow.of(new Origin.OfType(named), TypeUse.of(named));
-        }
-        Flow of = path != null && isUnknownName(member) ? Flow.UNKNOWN : flow(member.of());
-        CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
-        if (owner != null) {
-            Flow found = ofOwner(owner, of, member, expected);
-            if (found != null) {
-                return found;
-            }
-        }
-        CodeType qualified = path == null ? null : body.world.index.qualified(path);
-        if (qualified != null) {
-            return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
-        }
-        if (containers.isContainer(of.type()) && !body.from.file().facts().language().equals("java")) {
-            Flow part = containers.byName(member.name(), of, TypeUse.UNKNOWN);
-            return part == null ? Flow.UNKNOWN : part;
-        }
-        return of.type().dimensions() > 0 ? Flow.of(Origin.UNKNOWN, TypeUse.primitive("int")) : Flow.UNKNOWN;
-    }
-
-    private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {
-        Field field = body.world.members.field(owner, member.name());
-        if (field != null) {
-            return ofField(field, of, member.at());
-        }
-        CodeType nested = isType(of) ? body.world.names.nested(owner, member.name()) : null;
-        if (nested != null) {
-            return Flow.of(new Origin.OfType(nested), TypeUse.of(nested));
-        }
-        if (body.from.file().facts().language().equals("java") || owner.external()) {
-            return null;
-        }
-        List<Operation> named = body.world.members.operations(owner, member.name());
-        if (named.isEmpty() || named.getFirst().home().external()) {
-            return null;
-        }
-        Flow read = read(named, of, member.at());
-        return read != null ? read : functions.meant(named.getFirst(), of, expected, member.at());
-    }
-
-    /** A type named through modules or namespaces; null in Java, where the longer way is taken. */
-    private CodeType typeByPath(String path) {
-        if (body.from.file().facts().language().equals("java")
-                || body.scope.find(path.substring(0, path.indexOf('.'))) != null) {
-            return null;
-        }
-        CodeType type = body.world.names.known(path, body.from);
-        return type == null || type.external() ? null : type;
-    }
-
-    Flow ofField(Field field, Flow of, SourceSpan at) {
-        if (isType(of)) {
-            HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, at);
-        }
-        boolean own = field.isStatic() || of.anyOf(Origin.Self.class);
-        TypeUse type = field.type().substitute(Supertypes.bindings(of.type()));
-        return Flow.of(new Origin.OfField(field, own), type);
-    }
-
-    static boolean isType(Flow flow) {
-        return flow.origins().size() == 1 && flow.first() instanceof Origin.OfType
-                && (flow.type().type() == null || !flow.type().type().qualifiedName().equals("java.lang.Class"));
-    }
-
-    /** {@code a.b.c} when the value is nothing but names; else null. */
-    static String path(Value value) {
-        return switch (value) {
-            case Value.Name name -> name.name();
-            case Value.Member member -> {
-                String of = path(member.of());
-                yield of == null ? null : of + "." + member.name();
-            }
-            default -> null;
-        };
-    }
-
-    private boolean isUnknownName(Value.Member member) {
-        return member.of() instanceof Value.Name name && body.scope.find(name.name()) == null
-                && name(name, TypeUse.UNKNOWN).equals(Flow.UNKNOWN);
+        return Flow.of(new Origin.Self(of), NameResolver.selfUse(of));
     }
 
     private Flow array(Value.ArrayOf array, TypeUse expected) {
@@ -370,87 +188,6 @@ final class ValueResolver {
         return new Flow(origins, container && (!element.isUnknown() || !expected.arguments().isEmpty())
                 ? expected
                 : element.array(Math.max(1, asAsked ? expected.dimensions() : 1)));
-    }
-
-    private Flow assign(Value.Assign assign) {
-        if (assign.target() instanceof Value.Name name) {
-            BodyScope.Local local = body.scope.find(name.name());
-            if (local != null) {
-                Flow given = flow(assign.value(), local.flow().type(), name.name());
-                if (assign.plain()) {
-                    local.assign(given);
-                }
-                return given;
-            }
-        }
-        if (assign.target() instanceof Value.Element element) {
-            flow(element.index());
-            Flow container = flow(element.of());
-            Flow given = flow(assign.value(), containers.element(container).type(), "");
-            body.add(new Deed.Stores(container, given, body.setting, assign.at()));
-            return given;
-        }
-        Operation setter = setter(assign.target());
-        if (setter != null) {
-            return written(setter, assign);
-        }
-        Flow target = flow(assign.target());
-        Flow given = flow(assign.value(), target.type(), lastName(assign.target()));
-        for (Origin origin : target.origins()) {
-            if (origin instanceof Origin.OfField(Field field, boolean own)) {
-                body.add(assign.plain()
-                        ? new Deed.Sets(field, own, given, body.setting, assign.at())
-                        : new Deed.Stores(target, given, body.setting, assign.at()));
-            }
-        }
-        return given;
-    }
-
-    /** The operation behind a property that is written to; null for fields. */
-    private Operation setter(Value target) {
-        if (body.from.file().facts().language().equals("java")) {
-            return null;
-        }
-        return switch (target) {
-            case Value.Member member -> {
-                CodeType owner = quietly(member.of()).type().erased();
-                yield owner == null ? null : setter(owner, member.name());
-            }
-            case Value.Name name -> {
-                Operation found = null;
-                for (CodeType type = body.type; type != null && found == null; type = type.outer()) {
-                    found = seesMembers(type) ? setter(type, name.name()) : null;
-                }
-                yield found;
-            }
-            default -> null;
-        };
-    }
-
-    private Operation setter(CodeType owner, String name) {
-        return body.world.members.operations(owner, name)
-                .stream()
-                .filter(operation -> operation.modifiers().has(Mark.SETTER) && operation != body.operation)
-                .findFirst()
-                .orElse(null);
-    }
-
-    private Flow written(Operation setter, Value.Assign assign) {
-        Flow of = assign.target() instanceof Value.Member member
-                ? flow(member.of())
-                : Flow.of(new Origin.Self(body.type), selfUse(body.type));
-        TypeUse asked = setter.parameters().isEmpty() ? TypeUse.UNKNOWN : setter.parameters().getFirst().type();
-        Flow given = flow(assign.value(), asked, lastName(assign.target()));
-        body.add(new Deed.Calls(setter, setter.name(), of, List.of(given), false, body.setting, assign.at()));
-        return given;
-    }
-
-    private static String lastName(Value target) {
-        return switch (target) {
-            case Value.Name name -> name.name();
-            case Value.Member member -> member.name();
-            default -> "";
-        };
     }
 
     private Flow kindTest(Value.KindTest test) {

@@ -38,7 +38,7 @@ final class ArchiveSource {
         return new Listing(files, leftOut, problems);
     }
 
-    private static boolean leavesTheArchive(String name) {
+    static boolean leavesTheArchive(String name) {
         return name.startsWith("/") || name.matches("^[A-Za-z]:.*") || List.of(name.split("/")).contains("..");
     }
 

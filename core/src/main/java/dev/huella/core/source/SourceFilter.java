@@ -4,16 +4,23 @@ import java.nio.file.FileSystems;
 import java.nio.file.Path;
 import java.nio.file.PathMatcher;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.PatternSyntaxException;
 
 /**
  * Which files of a source to take, by globs over the path inside the source. No include means all.
- * A glob without a slash is tried on the file's name alone; {@code dir/} stands for all below it.
+ * {@code taken}: rules for leaving out that are switched off. A glob without a slash is tried on the file's name alone; {@code dir/} stands for all below it.
  */
-public record SourceFilter(List<String> includes, List<String> excludes) {
+public record SourceFilter(List<String> includes, List<String> excludes, Set<LeaveOut> taken) {
     public static final SourceFilter ALL = new SourceFilter(List.of(), List.of());
 
+    /** All rules for leaving out hold. */
+    public SourceFilter(List<String> includes, List<String> excludes) {
+        this(includes, excludes, Set.of());
+    }
+
     public SourceFilter {
+        taken = Set.copyOf(taken);
         includes = List.copyOf(includes);
         excludes = List.copyOf(excludes);
         includes.forEach(SourceFilter::matcher);
@@ -25,11 +32,27 @@ public record SourceFilter(List<String> includes, List<String> excludes) {
         if (!includes.isEmpty() && includes.stream().noneMatch(glob -> matches(glob, path))) {
             return "not among the included";
         }
-        return excludes.stream()
-                .filter(glob -> matches(glob, path))
-                .findFirst()
-                .map(glob -> "excluded by " + glob)
-                .orElse(null);
+        for (String glob : excludes) {
+            if (matches(glob, path)) {
+                return "excluded by " + glob;
+            }
+        }
+        for (LeaveOut rule : LeaveOut.values()) {
+            if (!taken.contains(rule) && rule.holds(path)) {
+                return rule.reason();
+            }
+        }
+        return null;
+    }
+
+    /** Null when the file is taken, else the reason that its text gives for leaving it out. */
+    public String reasonToLeaveOut(String path, byte[] utf8) {
+        for (LeaveOut rule : LeaveOut.values()) {
+            if (!taken.contains(rule) && rule.holds(path, utf8)) {
+                return rule.reason();
+            }
+        }
+        return null;
     }
 
     private static boolean matches(String glob, String path) {

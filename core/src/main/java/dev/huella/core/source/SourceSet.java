@@ -1,6 +1,8 @@
 package dev.huella.core.source;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What a source holds: files taken, in path order, files left out with the reason, and what could not be opened.
@@ -12,6 +14,17 @@ public record SourceSet(String name, List<SourceFile> files, List<LeftOut> leftO
         files = List.copyOf(files);
         leftOut = List.copyOf(leftOut);
         problems = List.copyOf(problems);
+    }
+
+    /** The same without files that were found to be left out, each with its reason. */
+    public SourceSet without(Map<String, String> reasons) {
+        if (reasons.isEmpty()) {
+            return this;
+        }
+        List<LeftOut> all = new ArrayList<>(leftOut);
+        reasons.forEach((path, reason) -> all.add(new LeftOut(path, reason)));
+        return new SourceSet(name, files.stream().filter(file -> !reasons.containsKey(file.path())).toList(), all,
+                problems);
     }
 
     /** A file that is there but not read, and why, in words for a person. */

@@ -15,6 +15,7 @@ public final class Sources {
     /** Larger files are generated data rather than code; they are left out with this reason. Bytes. */
     public static final long LARGEST_FILE = 8L << 20;
     private static final Set<String> ARCHIVES = Set.of("zip", "jar");
+    private static final Set<String> TAPES = Set.of("tar", "tgz", "gz");
 
     private Sources() {}
 
@@ -32,7 +33,7 @@ public final class Sources {
         List<Problem> problems = new ArrayList<>();
         for (Path path : paths) {
             String prefix = paths.size() > 1 ? path.toAbsolutePath().normalize().getFileName() + "/" : "";
-            Listing listing = list(path);
+            Listing listing = list(path, filter, readable);
             leftOut.addAll(listing.leftOut());
             problems.addAll(listing.problems());
             for (SourceFile file : listing.files()) {
@@ -65,10 +66,16 @@ public final class Sources {
         }
     }
 
-    private static Listing list(Path path) throws SourceException {
+    private static Listing list(Path path, SourceFilter filter, Predicate<SourceFile> readable)
+            throws SourceException {
+        int at = path.toString().lastIndexOf('@');
+        if (!Files.exists(path) && at > 0 && Files.isDirectory(Path.of(path.toString().substring(0, at)))) {
+            return revision(Path.of(path.toString().substring(0, at)), path.toString().substring(at + 1));
+        }
         if (!Files.exists(path)) {
             throw new SourceException(
-                    "There is no %s. Name a folder, a file, or a .zip or .jar archive.".formatted(path));
+                    "There is no %s. Name a folder, a file, a .zip, .jar, .tar or .tar.gz archive, or repository@revision."
+                            .formatted(path));
         }
         if (!Files.isReadable(path)) {
             throw new SourceException(
@@ -76,12 +83,15 @@ public final class Sources {
         }
         try {
             if (Files.isDirectory(path)) {
-                return FolderSource.list(path);
+                return FolderSource.list(path, filter);
             }
             String name = path.getFileName().toString();
             String ending = name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
             if (ARCHIVES.contains(ending)) {
                 return ArchiveSource.list(path);
+            }
+            if (TAPES.contains(ending)) {
+                return TarSource.list(path, readable);
             }
             return new Listing(List.of(new SourceFile(name, Files.size(path), () -> Files.readAllBytes(path))),
                     List.of(), List.of());
@@ -89,6 +99,15 @@ public final class Sources {
             throw new SourceException(
                     "%s could not be opened: %s. If it is an archive it may be cut off; fetch it again."
                             .formatted(path, e.getMessage()));
+        }
+    }
+
+    private static Listing revision(Path folder, String revision) throws SourceException {
+        try {
+            return GitSource.list(folder, revision);
+        } catch (IOException | IllegalArgumentException e) {
+            throw new SourceException("%s could not be read at \"%s\": %s. Check the repository with \"git fsck\"."
+                    .formatted(folder, revision, e.getMessage()));
         }
     }
 

@@ -16,7 +16,9 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,7 +90,6 @@ final class CppFile {
             case "class_specifier", "struct_specifier", "union_specifier", "enum_specifier" -> type(node, namespace,
                     templates);
             case "alias_declaration", "type_definition" -> alias(node, namespace);
-            case "using_declaration" -> using(node);
             case "function_definition" -> function(node, namespace);
             case "declaration", "field_declaration" -> variable(node, namespace, templates);
             default -> {
@@ -109,6 +110,18 @@ final class CppFile {
         boolean all = node.tokens().stream().anyMatch(token -> token.is("namespace"));
         if (!node.children().isEmpty()) {
             imports.add(new ImportSeen(CppTypeTexts.plain(node.children().getLast().text()), false, all));
+        }
+    }
+
+    /** What bodies bring into sight counts for the whole file. */
+    void usedInside(SyntaxNode root) {
+        Deque<SyntaxNode> open = new ArrayDeque<>(List.of(root));
+        while (!open.isEmpty()) {
+            SyntaxNode node = open.pop();
+            if (node.is("using_declaration")) {
+                using(node);
+            }
+            node.children().forEach(open::push);
         }
     }
 
@@ -172,7 +185,7 @@ final class CppFile {
                 staticMember(node, declarator, name, namespace);
             } else {
                 var bodies = new CppBodies(stem, module(namespace));
-                TypeText text = CppTypeTexts.declared(CppTypeTexts.type(type), own);
+                TypeText text = CppTypeTexts.declared(type, own);
                 Value initial = bodies.initial(declarator, text, own);
                 module(namespace).fields()
                         .add(new FieldDeclared(name.text(), text, CppTypes.PUBLIC.with(Mark.STATIC),
@@ -188,7 +201,7 @@ final class CppFile {
         var parts = new TypeParts(TypeKind.CLASS, path.substring(0, dot)).standing(Standing.EXTENSION)
                 .modifiers(CppTypes.PUBLIC);
         var bodies = new CppBodies(parts.name(), parts);
-        TypeText type = CppTypeTexts.declared(CppTypeTexts.type(node.child("type")), declarator.is("init_declarator")
+        TypeText type = CppTypeTexts.of(node, declarator.is("init_declarator")
                 ? declarator.child("declarator")
                 : declarator);
         Value initial = bodies.initial(declarator, type, declarator);

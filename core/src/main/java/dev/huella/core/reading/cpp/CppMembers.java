@@ -134,7 +134,7 @@ final class CppMembers {
     private void field(SyntaxNode node, SyntaxNode declarator, SyntaxNode own, String name, Visibility visibility) {
         Modifiers modifiers = Modifiers.of(visibility);
         SyntaxNode type = node.child("type");
-        TypeText text = CppTypeTexts.declared(CppTypeTexts.type(type), own);
+        TypeText text = CppTypeTexts.of(node, own);
         boolean isStatic = word(node, "static");
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         modifiers = word(node, "const") || word(node, "constexpr") ? modifiers.with(Mark.FINAL) : modifiers;
@@ -170,7 +170,7 @@ final class CppMembers {
         }
         TypeText returns = constructor
                 ? null
-                : CppTypeTexts.declared(returned(node, declarator), pointers(node.child("declarator")));
+                : returned(node, declarator);
         into.operations()
                 .add(new OperationDeclared(name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(),
@@ -183,7 +183,7 @@ final class CppMembers {
         SyntaxNode trailing = declarator == null ? null : declarator.first("trailing_return_type");
         return trailing != null && !trailing.children().isEmpty()
                 ? CppTypeTexts.type(trailing.children().getFirst())
-                : CppTypeTexts.type(node.child("type"));
+                : CppTypeTexts.of(node, pointers(node.child("declarator")));
     }
 
     /** What stands around the function in a declarator belongs to its result. */
@@ -238,7 +238,7 @@ final class CppMembers {
     static List<ParameterDeclared> parameters(SyntaxNode list) {
         List<ParameterDeclared> found = new ArrayList<>();
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
-            TypeText type = CppTypeTexts.declared(CppTypeTexts.type(child.child("type")), child.child("declarator"));
+            TypeText type = CppTypeTexts.of(child, child.child("declarator"));
             SyntaxNode name = child.child("declarator") == null ? null : CppTypeTexts.name(child.child("declarator"));
             if (list.children().size() == 1 && type != null && type.name().equals("void") && name == null) {
                 return List.of();

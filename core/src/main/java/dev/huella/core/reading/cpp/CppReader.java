@@ -47,10 +47,11 @@ public final class CppReader extends TreeReader {
     @Override
     protected FileFacts facts(SyntaxTree tree) {
         if (CppMasks.isObjectiveC(tree.root())) {
-            return facts(tree, "", List.of(), List.of());
+            return new FileFacts(tree.path(), language(), "", List.of(), List.of(), List.of(), List.of(), tree.lines());
         }
         var file = new CppFile(stem(tree.path()));
         file.read(tree.root(), "");
+        file.usedInside(tree.root());
         file.close(tree.root());
         return facts(tree, file.namespace(), file.imports(), file.aliases(), file.types());
     }

@@ -103,6 +103,42 @@ final class CppTypeTexts {
         return found;
     }
 
+    /** The type that a declaration gives to one of its declarators, with what stands before it. */
+    static TypeText of(SyntaxNode declaration, SyntaxNode declarator) {
+        SyntaxNode written = declaration.child("type");
+        TypeText type = declared(written, declarator);
+        boolean constant = written != null && declaration.children()
+                .stream()
+                .anyMatch(child -> child.is("type_qualifier") && child.text().equals("const")
+                        && child.start() < written.start());
+        return constant && type != null ? TypeText.as(type, "const " + type) : type;
+    }
+
+    static TypeText declared(SyntaxNode written, SyntaxNode declarator) {
+        TypeText type = declared(type(written), declarator);
+        if (type == null || written == null || type.isFunction() && written.is("primitive_type")) {
+            return type;
+        }
+        var text = new StringBuilder(written.child("body") != null && written.child("name") != null
+                ? written.child("name").text()
+                : written.text());
+        for (SyntaxNode at = declarator; at != null;) {
+            text.append(switch (at.kind()) {
+                case "pointer_declarator", "abstract_pointer_declarator" -> "*";
+                case "reference_declarator", "abstract_reference_declarator" -> at.text().startsWith("&&") ? "&&" : "&";
+                case "array_declarator" -> "[]";
+                default -> "";
+            });
+            SyntaxNode next = at.child("declarator");
+            at = next != null
+                    ? next
+                    : at.is("reference_declarator") && !at.children().isEmpty()
+                            ? at.children().getLast()
+                            : null;
+        }
+        return TypeText.as(type, text.toString());
+    }
+
     /** The type with what its declarator adds: pointers, arrays, parameters of a function that is pointed to. */
     static TypeText declared(TypeText base, SyntaxNode declarator) {
         TypeText type = base;

@@ -89,7 +89,7 @@ final class CppTypes {
         SyntaxNode named = using ? node.child("name") : CppTypeTexts.name(node.child("declarator"));
         TypeText meant = using
                 ? CppTypeTexts.type(node.child("type"))
-                : CppTypeTexts.declared(CppTypeTexts.type(node.child("type")), node.child("declarator"));
+                : CppTypeTexts.of(node, node.child("declarator"));
         if (named == null || meant == null) {
             return null;
         }

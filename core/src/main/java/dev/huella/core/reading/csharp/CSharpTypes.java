@@ -1,6 +1,5 @@
 package dev.huella.core.reading.csharp;
 
-import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
@@ -200,7 +199,11 @@ final class CSharpTypes {
 
     /** The type of a field, in which the library's own names for functions count as functions. */
     static TypeText held(SyntaxNode node) {
-        TypeText type = type(node);
+        TypeText type = held(node, type(node));
+        return node == null ? type : TypeText.as(type, node.text());
+    }
+
+    private static TypeText held(SyntaxNode node, TypeText type) {
         TypeText present = type == null ? null : type.present();
         if (present == null || !present.arguments().isEmpty()) {
             return type;

@@ -25,6 +25,7 @@ final class KotlinMembers {
     private List<Step> constructor;
     private List<ParameterDeclared> primary = List.of();
     private KotlinBodies bodies;
+    private SyntaxNode bodyInDelegate;
 
     KotlinMembers(TypeParts into, boolean isStatic) {
         this.into = into;
@@ -62,8 +63,23 @@ final class KotlinMembers {
             steps.add(new Step.Do(new Value.Construct(true, bodies.arguments(invoked.first("value_arguments")),
                     invoked.span()), invoked.span()));
         } else if (delegated != null) {
-            delegate(type, delegated.children().getLast(), steps);
+            SyntaxNode value = delegated.children().getLast();
+            SyntaxNode swallowed = swallowed(value);
+            if (swallowed != null) {
+                bodyInDelegate = swallowed;
+                value = value.children().getFirst();
+            }
+            delegate(type, value, steps);
         }
+    }
+
+    /** The grammar takes the body behind {@code by value} for a function handed to the value; null when it did not. */
+    private static SyntaxNode swallowed(SyntaxNode value) {
+        SyntaxNode suffix = value.is("call_expression") ? value.first("call_suffix") : null;
+        SyntaxNode lambda = suffix == null || suffix.first("annotated_lambda") == null
+                ? null
+                : suffix.first("annotated_lambda").first("lambda_literal");
+        return lambda == null || suffix.children().size() > 1 ? null : lambda;
     }
 
     /** {@code : Type by value}: the value is kept, and all of the type is handed on to it. */
@@ -121,7 +137,7 @@ final class KotlinMembers {
 
     void members(SyntaxNode node) {
         SyntaxNode body = node.first("class_body") != null ? node.first("class_body") : node.first("enum_class_body");
-        List<SyntaxNode> all = KotlinTypes.flat(body);
+        List<SyntaxNode> all = KotlinTypes.flat(body != null ? body : statements());
         for (int i = 0; i < all.size(); i++) {
             member(all.get(i), all, i);
         }
@@ -134,6 +150,10 @@ final class KotlinMembers {
                             primary,
                             null, constructor, bodies.inner(), list == null ? node.span() : list.span()));
         }
+    }
+
+    private SyntaxNode statements() {
+        return bodyInDelegate == null ? null : bodyInDelegate.first("statements");
     }
 
     /** One member; accessors of a property may stand behind it as siblings of their own. */
@@ -257,7 +277,7 @@ final class KotlinMembers {
         for (SyntaxNode child : node.children()) {
             behind |= child.is("function_value_parameters");
             if (behind && KotlinTypes.isTypeNode(child)) {
-                return KotlinTypes.type(child);
+                return TypeText.as(KotlinTypes.type(child), child.text());
             }
         }
         return node.first("function_body") != null && node.first("function_body")

@@ -163,7 +163,7 @@ final class KotlinTypes {
     static TypeText typeIn(SyntaxNode node) {
         for (SyntaxNode child : node.children()) {
             if (isTypeNode(child)) {
-                return type(child);
+                return TypeText.as(type(child), child.text());
             }
         }
         return null;

@@ -41,9 +41,10 @@ final class PhpTypes {
 
     /** Null for nothing and for types that name no single one. {@code own} stands for {@code self} and {@code static}. */
     static TypeText type(SyntaxNode node, String own) {
-        if (node == null) {
-            return null;
-        }
+        return node == null ? null : TypeText.as(plainType(node, own), node.text());
+    }
+
+    private static TypeText plainType(SyntaxNode node, String own) {
         return switch (node.kind()) {
             case "optional_type" -> TypeText.optional(node.children().isEmpty()
                     ? null

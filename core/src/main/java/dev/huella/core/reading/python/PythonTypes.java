@@ -29,7 +29,9 @@ final class PythonTypes {
     private static final Set<String> ENUMS = Set.of("Enum", "IntEnum", "StrEnum", "Flag", "IntFlag");
 
     static TypeText annotation(SyntaxNode type) {
-        return type == null ? null : WrittenType.of(type.text());
+        return type == null
+                ? null
+                : TypeText.as(WrittenType.of(type.text()), type.text().replaceAll("^['\"]|['\"]$", ""));
     }
 
     /** By convention: one underscore is not for everybody, two are for the class alone. */

@@ -106,6 +106,9 @@ final class RubyValues extends Bodies {
     }
 
     private Value name(String name, SourceSpan at) {
+        if (name.equals("new") && bodies.isStatic() && !bodies.names().knows(name)) {
+            return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
+        }
         return bodies.names().knows(name)
                 ? new Value.Name(name, at)
                 : new Value.Call(null, name, List.of(), at);

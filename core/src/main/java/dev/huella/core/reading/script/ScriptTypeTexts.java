@@ -20,7 +20,10 @@ final class ScriptTypeTexts {
         }
         List<SyntaxNode> children = node.children();
         return switch (node.kind()) {
-            case "type_annotation", "parenthesized_type", "readonly_type", "asserts_annotation", "optional_type",
+            case "type_annotation" -> children.isEmpty()
+                    ? null
+                    : TypeText.as(type(children.getLast()), children.getLast().text());
+            case "parenthesized_type", "readonly_type", "asserts_annotation", "optional_type",
                     "opting_type_annotation", "rest_type", "constraint", "default_type" ->
                 children.isEmpty() ? null : type(children.getLast());
             case "array_type" -> {

@@ -137,9 +137,11 @@ final class ScriptTypes {
     }
 
     private static OperationDeclared promise(String name, SyntaxNode node, TypeText result) {
-        return new OperationDeclared(name, Kind.OPERATION, PUBLIC.with(Mark.ABSTRACT),
+        boolean optional = node.tokens().stream().anyMatch(token -> token.is("?"));
+        return new OperationDeclared(name, Kind.OPERATION, PUBLIC.with(optional ? Mark.DEFAULT : Mark.ABSTRACT),
                 ScriptTypeTexts.parameters(node.child("type_parameters")),
-                ScriptMembers.parameters(node.child("parameters"), DocComment.NONE), result, null, List.of(),
+                ScriptMembers.parameters(node.child("parameters"), DocComment.NONE), result,
+                optional ? List.of() : null, List.of(),
                 node.span());
     }
 

@@ -195,7 +195,7 @@ final class SwiftMembers {
         TypeText found = null;
         for (SyntaxNode child : node.children()) {
             if ("name".equals(child.field()) && SwiftTypes.isTypeNode(child)) {
-                found = SwiftTypes.type(child);
+                found = TypeText.as(SwiftTypes.type(child), child.text());
             }
         }
         return found;
@@ -234,7 +234,7 @@ final class SwiftMembers {
                     if ("name".equals(part.field()) && part.is("simple_identifier")) {
                         name = part.text();
                     } else if (SwiftTypes.isTypeNode(part)) {
-                        type = SwiftTypes.type(part);
+                        type = TypeText.as(SwiftTypes.type(part), part.text());
                     }
                 }
                 boolean many = child.text().endsWith("...");

@@ -52,7 +52,7 @@ final class SwiftTypes {
         for (SyntaxNode child : node.children()) {
             if (child.is("inheritance_specifier")) {
                 TypeText above = type(child.child("inherits_from"));
-                if (above != null) {
+                if (above != null && !above.name().equals("AnyObject")) {
                     parts.extended().add(above);
                 }
             }
@@ -138,7 +138,8 @@ final class SwiftTypes {
                         .filter(one -> one != null)
                         .findFirst()
                         .orElse(null);
-                yield node.text().endsWith("!") ? TypeText.optional(type) : type;
+                yield TypeText.as(node.text().endsWith("!") ? TypeText.optional(type) : type,
+                        node.text().replaceFirst("^:", ""));
             }
             case "optional_type", "implicitly_unwrapped_type" -> TypeText.optional(type(children.isEmpty()
                     ? null

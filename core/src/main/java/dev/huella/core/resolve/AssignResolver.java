@@ -1,0 +1,104 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import java.util.List;
+
+/** Resolves what is given to variables, fields, elements and properties. */
+final class AssignResolver {
+    private final Body body;
+    private final ValueResolver values;
+
+    AssignResolver(Body body, ValueResolver values) {
+        this.body = body;
+        this.values = values;
+    }
+
+    Flow assign(Value.Assign assign) {
+        if (assign.target() instanceof Value.Name name) {
+            BodyScope.Local local = body.scope.find(name.name());
+            if (local != null) {
+                Flow given = values.flow(assign.value(), local.flow().type(), name.name());
+                if (assign.plain()) {
+                    local.assign(given);
+                }
+                return given;
+            }
+        }
+        if (assign.target() instanceof Value.Element element) {
+            values.flow(element.index());
+            Flow container = values.flow(element.of());
+            Flow given = values.flow(assign.value(), values.containers().element(container).type(), "");
+            body.add(new Deed.Stores(container, given, body.setting, assign.at()));
+            return given;
+        }
+        Operation setter = setter(assign.target());
+        if (setter != null) {
+            return written(setter, assign);
+        }
+        Flow target = values.flow(assign.target());
+        Flow given = values.flow(assign.value(), target.type(), lastName(assign.target()));
+        for (Origin origin : target.origins()) {
+            if (origin instanceof Origin.OfField(Field field, boolean own)) {
+                body.add(assign.plain()
+                        ? new Deed.Sets(field, own, given, body.setting, assign.at())
+                        : new Deed.Stores(target, given, body.setting, assign.at()));
+            }
+        }
+        return given;
+    }
+
+    /** The operation behind a property that is written to; null for fields. */
+    private Operation setter(Value target) {
+        if (body.from.file().facts().language().equals("java")) {
+            return null;
+        }
+        return switch (target) {
+            case Value.Member member -> {
+                CodeType owner = values.quietly(member.of()).type().erased();
+                yield owner == null ? null : setter(owner, member.name());
+            }
+            case Value.Name name -> {
+                Operation found = null;
+                for (CodeType type = body.type; type != null && found == null; type = type.outer()) {
+                    found = values.names().seesMembers(type) ? setter(type, name.name()) : null;
+                }
+                yield found;
+            }
+            default -> null;
+        };
+    }
+
+    private Operation setter(CodeType owner, String name) {
+        return body.world.members.operations(owner, name)
+                .stream()
+                .filter(operation -> operation.modifiers().has(Mark.SETTER) && operation != body.operation)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private Flow written(Operation setter, Value.Assign assign) {
+        Flow of = assign.target() instanceof Value.Member member
+                ? values.flow(member.of())
+                : Flow.of(new Origin.Self(body.type), NameResolver.selfUse(body.type));
+        TypeUse asked = setter.parameters().isEmpty() ? TypeUse.UNKNOWN : setter.parameters().getFirst().type();
+        Flow given = values.flow(assign.value(), asked, lastName(assign.target()));
+        body.add(new Deed.Calls(setter, setter.name(), of, List.of(given), false, body.setting, assign.at()));
+        return given;
+    }
+
+    private static String lastName(Value target) {
+        return switch (target) {
+            case Value.Name name -> name.name();
+            case Value.Member member -> member.name();
+            default -> "";
+        };
+    }
+}

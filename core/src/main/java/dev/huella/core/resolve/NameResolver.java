@@ -1,0 +1,221 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.LibraryKnowledge.Rule;
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+
+/** Gives names in bodies their meaning: variables, fields, properties, modules, types, operations meant as values. */
+final class NameResolver {
+    private final Body body;
+    private final ValueResolver values;
+    private final FunctionResolver functions;
+
+    NameResolver(Body body, ValueResolver values, FunctionResolver functions) {
+        this.body = body;
+        this.values = values;
+        this.functions = functions;
+    }
+
+    static TypeUse selfUse(CodeType type) {
+        return TypeUse.of(type, type.variables()
+                .stream()
+                .map(variable -> new TypeUse(variable.name(), null, variable, List.of(), 0))
+                .toList());
+    }
+
+    Flow name(Value.Name name, TypeUse expected) {
+        BodyScope.Local local = body.scope.find(name.name());
+        if (local != null) {
+            return local.flow();
+        }
+        for (CodeType type = body.type; type != null; type = type.outer()) {
+            if (seesMembers(type)) {
+                Flow own = own(type, name, expected);
+                if (own != null) {
+                    return own;
+                }
+            }
+        }
+        Flow module = ofModule(name, expected);
+        if (module != null) {
+            return module;
+        }
+        Field imported = importedField(name.name());
+        if (imported != null) {
+            return Flow.ofOwn(imported);
+        }
+        CodeType type = body.world.names.known(name.name(), body.from);
+        return type == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(type), TypeUse.of(type));
+    }
+
+    /** True when bare names inside the type may mean its members. */
+    boolean seesMembers(CodeType type) {
+        return body.world.library.rule(Rule.IMPLICIT_SELF) || type.kind() == TypeKind.MODULE
+                || type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.OBJECT;
+    }
+
+    /** A field, a property, or an operation meant as a value; null when the type has none of that name. */
+    private Flow own(CodeType type, Value.Name name, TypeUse expected) {
+        Field field = body.world.members.field(type, name.name());
+        if (field != null) {
+            return Flow.ofOwn(field);
+        }
+        if (body.from.file().facts().language().equals("java")) {
+            return null;
+        }
+        List<Operation> named = body.world.members.operations(type, name.name());
+        if (named.isEmpty() || named.getFirst().home().external()) {
+            return null;
+        }
+        Flow self = Flow.of(new Origin.Self(type), selfUse(type));
+        Flow read = read(named, self, name.at());
+        return read != null
+                ? read
+                : named.getFirst().kind() == OperationDeclared.Kind.OPERATION
+                        ? functions.meant(named.getFirst(), self, expected, name.at())
+                        : null;
+    }
+
+    /** The value of a property with an operation behind it; null when there is none. */
+    Flow read(List<Operation> named, Flow of, SourceSpan at) {
+        for (Operation operation : named) {
+            if (operation.modifiers().has(Mark.GETTER)) {
+                body.add(new Deed.Calls(operation, operation.name(), of, List.of(), true, body.setting, at));
+                return Flow.of(new Origin.Result(operation, of.first()),
+                        operation.returns().substitute(Supertypes.bindings(of.type())));
+            }
+        }
+        return null;
+    }
+
+    /** A variable or function outside types. */
+    private Flow ofModule(Value.Name name, TypeUse expected) {
+        if (body.from.file().facts().language().equals("java")) {
+            return null;
+        }
+        FileScope.ModuleMember member = body.from.file().member(name.name());
+        if (member == null && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)) {
+            CodeType module = body.world.index.moduleOfVariable(name.name());
+            member = module != null
+                    ? new FileScope.ModuleMember(module, name.name())
+                    : body.world.index.functions(name.name()).isEmpty()
+                            ? null
+                            : new FileScope.ModuleMember(body.world.index.functions(name.name()).getFirst().home(),
+                                    name.name());
+        }
+        return member == null ? null : own(member.module(), new Value.Name(member.name(), name.at()), expected);
+    }
+
+    private Field importedField(String name) {
+        for (var seen : body.from.file().memberImports()) {
+            String owner = seen.all() ? seen.name() : seen.name().substring(0, seen.name().lastIndexOf('.'));
+            if (seen.all() || seen.name().endsWith("." + name)) {
+                CodeType type = body.world.index.qualified(owner);
+                Field field = type == null ? null : body.world.members.field(type, name);
+                if (field != null) {
+                    return field;
+                }
+            }
+        }
+        return null;
+    }
+
+    /** A member of a value, a static one, a nested type, or part of a qualified name. */
+    Flow member(Value.Member member, TypeUse expected) {
+        String path = path(member);
+        CodeType named = path == null ? null : typeByPath(path);
+        if (named != null) {
+            return Flow.of(new Origin.OfType(named), TypeUse.of(named));
+        }
+        Flow of = path != null && isUnknownName(member) ? Flow.UNKNOWN : values.flow(member.of());
+        CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
+        if (owner != null) {
+            Flow found = ofOwner(owner, of, member, expected);
+            if (found != null) {
+                return found;
+            }
+        }
+        CodeType qualified = path == null ? null : body.world.index.qualified(path);
+        if (qualified != null) {
+            return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
+        }
+        if (values.containers().isContainer(of.type()) && !body.from.file().facts().language().equals("java")) {
+            Flow part = values.containers().byName(member.name(), of, TypeUse.UNKNOWN);
+            return part == null ? Flow.UNKNOWN : part;
+        }
+        return of.type().dimensions() > 0 ? Flow.of(Origin.UNKNOWN, TypeUse.primitive("int")) : Flow.UNKNOWN;
+    }
+
+    private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {
+        Field field = body.world.members.field(owner, member.name());
+        if (field != null) {
+            return ofField(field, of, member.at());
+        }
+        CodeType nested = isType(of) ? body.world.names.nested(owner, member.name()) : null;
+        if (nested != null) {
+            return Flow.of(new Origin.OfType(nested), TypeUse.of(nested));
+        }
+        if (body.from.file().facts().language().equals("java") || owner.external()) {
+            return null;
+        }
+        List<Operation> named = body.world.members.operations(owner, member.name());
+        if (named.isEmpty() || named.getFirst().home().external()) {
+            return null;
+        }
+        Flow read = read(named, of, member.at());
+        return read != null ? read : functions.meant(named.getFirst(), of, expected, member.at());
+    }
+
+    /** A type named through modules or namespaces; null in Java, where the longer way is taken. */
+    private CodeType typeByPath(String path) {
+        if (body.from.file().facts().language().equals("java")
+                || body.scope.find(path.substring(0, path.indexOf('.'))) != null) {
+            return null;
+        }
+        CodeType type = body.world.names.known(path, body.from);
+        return type == null || type.external() ? null : type;
+    }
+
+    Flow ofField(Field field, Flow of, SourceSpan at) {
+        if (isType(of)) {
+            HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, at);
+        }
+        boolean own = field.isStatic() || of.anyOf(Origin.Self.class);
+        TypeUse type = field.type().substitute(Supertypes.bindings(of.type()));
+        return Flow.of(new Origin.OfField(field, own), type);
+    }
+
+    static boolean isType(Flow flow) {
+        return flow.origins().size() == 1 && flow.first() instanceof Origin.OfType
+                && (flow.type().type() == null || !flow.type().type().qualifiedName().equals("java.lang.Class"));
+    }
+
+    /** {@code a.b.c} when the value is nothing but names; else null. */
+    static String path(Value value) {
+        return switch (value) {
+            case Value.Name name -> name.name();
+            case Value.Member member -> {
+                String of = path(member.of());
+                yield of == null ? null : of + "." + member.name();
+            }
+            default -> null;
+        };
+    }
+
+    private boolean isUnknownName(Value.Member member) {
+        return member.of() instanceof Value.Name name && body.scope.find(name.name()) == null
+                && name(name, TypeUse.UNKNOWN).equals(Flow.UNKNOWN);
+    }
+}
