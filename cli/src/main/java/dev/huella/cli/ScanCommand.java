@@ -38,7 +38,7 @@ final class ScanCommand implements Callable<Integer> {
 
     private static void text(Model model, Writer out) throws IOException {
         var relations = model.relations().stream().collect(Collectors.groupingBy(Relation::from));
-        for (CodeType type : model.types()) {
+        for (CodeType type : model.declared()) {
             out.write("%s %s  %s:%d%n".formatted(type.kind().word(), type.qualifiedName(), type.place().file(),
                     type.place().line()));
             for (Relation relation : relations.getOrDefault(type, List.of())) {
@@ -59,7 +59,7 @@ final class ScanCommand implements Callable<Integer> {
             }
         }
         long problems = model.files().stream().mapToLong(file -> file.problems().size()).sum();
-        out.write("%n%d types in %d files, %d relations, %d problems%n".formatted(model.types().size(),
+        out.write("%n%d types in %d files, %d relations, %d problems%n".formatted(model.declared().size(),
                 model.files().size(), model.relations().size(), problems));
         for (Model.FileRead file : model.files()) {
             for (var problem : file.problems()) {

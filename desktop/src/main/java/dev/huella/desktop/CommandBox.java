@@ -122,7 +122,7 @@ final class CommandBox {
 
     private void places(String wanted, List<Answer> found) {
         Model model = session.project().get().model();
-        for (CodeType type : model.types()) {
+        for (CodeType type : model.declared()) {
             if (found.size() < MOST && type.name().toLowerCase(Locale.ROOT).contains(wanted)) {
                 found.add(new Answer(type.kind().word(), type.name(), type.namespace(), () -> {
                     session.stage().set(WorkStage.STRUCTURE);

@@ -66,7 +66,7 @@ final class GroundView {
             return;
         }
         Map<String, List<CodeType>> packages = new TreeMap<>();
-        for (CodeType type : session.project().get().model().types()) {
+        for (CodeType type : session.project().get().model().declared()) {
             if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
                 packages.computeIfAbsent(type.namespace(), key -> new ArrayList<>()).add(type);
             }

@@ -162,7 +162,7 @@ final class ListPane {
         }
         Map<String, List<CodeType>> byPackage = new TreeMap<>();
         int all = 0;
-        for (CodeType type : model.types()) {
+        for (CodeType type : model.declared()) {
             if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
                 all++;
                 if (kept(type.qualifiedName())) {

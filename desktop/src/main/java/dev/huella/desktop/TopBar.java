@@ -52,7 +52,7 @@ final class TopBar {
     private void project(Project project) {
         name.setText(project.name());
         long lines = project.model().files().stream().mapToLong(file -> file.lines()).sum();
-        about.setText("%,d types · %,d lines".formatted(project.model().types().size(), lines));
+        about.setText("%,d types · %,d lines".formatted(project.model().declared().size(), lines));
     }
 
     private void counts(Findings findings) {

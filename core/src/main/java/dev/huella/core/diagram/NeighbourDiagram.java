@@ -75,7 +75,7 @@ public final class NeighbourDiagram {
 
     /** All types of a package, as far as one drawing can show them. */
     public static ClassDiagram ofPackage(Model model, String namespace) {
-        Set<CodeType> shown = new LinkedHashSet<>(model.types()
+        Set<CodeType> shown = new LinkedHashSet<>(model.declared()
                 .stream()
                 .filter(type -> type.namespace().equals(namespace) && type.kind() != TypeKind.FUNCTION
                         && !type.anonymous())
@@ -86,7 +86,7 @@ public final class NeighbourDiagram {
 
     /** All types of a model, as far as one drawing can show them. */
     public static ClassDiagram ofAll(Model model) {
-        Set<CodeType> shown = new LinkedHashSet<>(model.types()
+        Set<CodeType> shown = new LinkedHashSet<>(model.declared()
                 .stream()
                 .filter(type -> type.kind() != TypeKind.FUNCTION && !type.anonymous())
                 .limit(MOST_TYPES)

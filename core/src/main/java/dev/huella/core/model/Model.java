@@ -63,6 +63,11 @@ public final class Model {
         return types;
     }
 
+    /** Types that the code declares: without those made for what functions and untyped values have to offer. */
+    public List<CodeType> declared() {
+        return types.stream().filter(type -> !type.shape()).toList();
+    }
+
     /** Types outside the sources that they name. */
     public List<CodeType> outside() {
         return outside;

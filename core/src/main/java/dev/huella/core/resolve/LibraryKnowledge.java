@@ -283,6 +283,12 @@ public final class LibraryKnowledge {
                                 || containers.containsKey(type.name())));
     }
 
+    /** True for a type outside the sources that comes with the language. */
+    public boolean knows(CodeType type) {
+        return type.external() && (fullNames && type.qualifiedName().matches("(java|javax|jdk|sun|kotlin)\\..*")
+                || plain(type) || promised(type.name()));
+    }
+
     /** True for the error that says an operation is not supported. */
     public boolean unsupported(CodeType error) {
         return named("unsupported", error) || error.name().endsWith("NotImplementedException");

@@ -34,7 +34,7 @@ public final class StructureWriter {
         json.writeStringField("format", "huella-structure/1");
         JsonWriting.files(json, model);
         json.writeArrayFieldStart("types");
-        for (CodeType type : model.types()) {
+        for (CodeType type : model.declared()) {
             type(type);
         }
         for (CodeType type : model.outside()) {

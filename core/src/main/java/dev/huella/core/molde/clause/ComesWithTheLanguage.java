@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.molde.Clause;
 
 /** {@code <type> comes with the language} */
@@ -20,6 +21,9 @@ public final class ComesWithTheLanguage implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        model.outside().stream().filter(type -> !type.language().isEmpty()).forEach(type -> into.add(null, type));
+        model.outside()
+                .stream()
+                .filter(type -> LibraryKnowledge.of(type).knows(type))
+                .forEach(type -> into.add(null, type));
     }
 }
