@@ -186,7 +186,10 @@ final class TypeDeclarer {
         }
         declare(facts, outer.qualifiedName() + ".", name, outer, scope);
         if (!facts.anonymous()) {
-            locals.get(outer).putIfAbsent(facts.name(), byFacts.get(facts).type());
+            Declared own = byFacts.get(facts);
+            if (own != null) { // members for a type that is declared elsewhere wait for it
+                locals.get(outer).putIfAbsent(facts.name(), own.type());
+            }
         }
     }
 

@@ -1,0 +1,129 @@
+package dev.huella.bench;
+
+import dev.huella.core.facts.FileFacts;
+import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.LanguageReaders;
+import dev.huella.core.resolve.ModelResolver;
+import dev.huella.core.source.Work;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/**
+ * Reads and resolves files that were cut, mixed up and changed at random: none may crash, none may take more than two
+ * seconds. Arguments: a folder with code in several languages, and how many files to make of it in all.
+ */
+public final class Mutations {
+    private static final long SLOW = 2_500_000_000L;
+    private static final int GROUP = 20;
+    private static final PrintStream OUT = new PrintStream(new FileOutputStream(FileDescriptor.out), true);
+    private final Random random = new Random(7);
+    private final Map<String, List<byte[]>> texts = new TreeMap<>();
+
+    private Mutations() {}
+
+    public static void main(String[] arguments) throws IOException {
+        new Mutations().run(Path.of(arguments[0]), Integer.parseInt(arguments[1]));
+    }
+
+    private void run(Path folder, int wanted) throws IOException {
+        LanguageReaders readers = LanguageReaders.installed();
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : (Iterable<Path>) files.filter(Files::isRegularFile).sorted()::iterator) {
+                String name = file.getFileName().toString();
+                LanguageReader reader = readers.forExtension(name.substring(name.lastIndexOf('.') + 1));
+                if (reader != null) {
+                    texts.computeIfAbsent(reader.language(), key -> new ArrayList<>()).add(Files.readAllBytes(file));
+                }
+            }
+        }
+        int each = wanted / texts.size();
+        int failed = 0;
+        for (LanguageReader reader : readers.all()) {
+            failed += texts.containsKey(reader.language()) ? run(reader, each) : 0;
+        }
+        report("%d files made of %d languages, %d failed".formatted(each * texts.size(), texts.size(), failed));
+        if (failed > 0) {
+            throw new IllegalStateException(failed + " files failed");
+        }
+    }
+
+    private int run(LanguageReader reader, int each) {
+        int failed = 0;
+        long slowest = 0;
+        for (int i = 0; i < each; i += GROUP) {
+            List<FileFacts> facts = new ArrayList<>();
+            String ending = reader.extensions().iterator().next();
+            for (int j = 0; j < GROUP; j++) {
+                byte[] text = mutated(texts.get(reader.language()));
+                long from = System.nanoTime();
+                failed += guarded(reader, text,
+                        () -> facts.add(reader.read("f%d.%s".formatted(facts.size(), ending), text)));
+                slowest = Math.max(slowest, System.nanoTime() - from);
+            }
+            failed += guarded(reader, new byte[0], () -> ModelResolver.resolve(facts, Work.QUIET));
+        }
+        failed += slowest > SLOW ? 1 : 0;
+        report("%-12s %6d files, slowest %4d ms, %d failed".formatted(reader.language(), each, slowest / 1_000_000,
+                failed));
+        return failed;
+    }
+
+    private static int guarded(LanguageReader reader, byte[] text, Runnable what) {
+        try {
+            what.run();
+            return 0;
+        } catch (RuntimeException | StackOverflowError e) {
+            StackTraceElement at = e.getStackTrace().length == 0 ? null : e.getStackTrace()[0];
+            report("%s: %s at %s in%n%s".formatted(reader.language(), e, at, new String(text, StandardCharsets.UTF_8)
+                    .lines()
+                    .limit(3)
+                    .toList()));
+            return 1;
+        }
+    }
+
+    private byte[] mutated(List<byte[]> all) {
+        byte[] text = all.get(random.nextInt(all.size())).clone();
+        for (int changes = 1 + random.nextInt(4); changes > 0 && text.length > 10; changes--) {
+            int at = random.nextInt(text.length);
+            int length = Math.min(text.length - at, 1 + random.nextInt(60));
+            text = switch (random.nextInt(5)) {
+                case 0 -> joined(text, 0, at, text, at + length, text.length); // a stretch is gone
+                case 1 -> joined(text, 0, at, text, at, at); // the end is gone
+                case 2 -> {
+                    byte[] other = all.get(random.nextInt(all.size()));
+                    int from = random.nextInt(Math.max(1, other.length));
+                    yield joined(text, 0, at, other, from, other.length); // the end of another file
+                }
+                case 3 -> joined(text, 0, at + length, text, at, text.length); // a stretch twice
+                default -> {
+                    text[at] = (byte) "{}()<>;:\"'@#=,.\n".charAt(random.nextInt(16));
+                    yield text;
+                }
+            };
+        }
+        return text;
+    }
+
+    private static byte[] joined(byte[] one, int from, int to, byte[] other, int start, int end) {
+        byte[] whole = new byte[to - from + end - start];
+        System.arraycopy(one, from, whole, 0, to - from);
+        System.arraycopy(other, start, whole, to - from, end - start);
+        return whole;
+    }
+
+    private static void report(String line) {
+        OUT.println(line);
+    }
+}
