@@ -11,6 +11,7 @@ public final class Field implements Element {
     private final String name;
     private TypeUse type;
     private boolean optional;
+    private boolean inferred;
     private final Modifiers modifiers;
     private final FieldDeclared.Kind kind;
     private final SourceSpan place;
@@ -96,9 +97,15 @@ public final class Field implements Element {
         optional = mayBeMissing;
     }
 
+    /** True when no type is written and what it holds was worked out. */
+    public boolean isInferred() {
+        return inferred;
+    }
+
     /** A type worked out from what the field is given and how it is used. */
     public void inferred(TypeUse found) {
         type = found;
+        inferred = true;
         flow = Flow.of(new Origin.OfField(this, true), found);
     }
 

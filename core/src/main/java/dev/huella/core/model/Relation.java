@@ -17,6 +17,19 @@ public record Relation(Kind kind, CodeType from, CodeType to, String role, Multi
         places = List.copyOf(places);
     }
 
+    /** True when the code does not write it down: it follows from what is put where and asked of what. */
+    public boolean inferred() {
+        return switch (kind) {
+            case REALIZATION, GENERALIZATION -> from.place() != null && from.mentions()
+                    .stream()
+                    .noneMatch(mention -> mention.kind() == Mention.Kind.SUPERTYPE && mention.to() == to);
+            case ASSOCIATION, AGGREGATION, COMPOSITION -> from.fields()
+                    .stream()
+                    .anyMatch(field -> field.name().equals(role) && field.isInferred());
+            case DEPENDENCY, NESTING -> false;
+        };
+    }
+
     /** UML's kinds, in the words of the structure format. */
     public enum Kind {
         GENERALIZATION, REALIZATION, COMPOSITION, AGGREGATION, ASSOCIATION, DEPENDENCY, NESTING;

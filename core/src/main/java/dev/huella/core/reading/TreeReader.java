@@ -79,8 +79,9 @@ public abstract class TreeReader implements LanguageReader {
         }
         byte[] again = tree.broken() ? maskedAgain(masked) : masked;
         if (again != masked) {
+            int faults = tree.errors().size();
             SyntaxTree second = parser().parse(again);
-            tree = second != null ? second : parser().parse(masked);
+            tree = second != null && second.errors().size() <= faults ? second : parser().parse(masked);
         }
         tree.named(path);
         try {

@@ -198,8 +198,8 @@ final class NameResolver {
     }
 
     static boolean isType(Flow flow) {
-        return flow.origins().size() == 1 && flow.first() instanceof Origin.OfType
-                && (flow.type().type() == null || !flow.type().type().qualifiedName().equals("java.lang.Class"));
+        return flow.origins().size() == 1 && flow.first() instanceof Origin.OfType && flow.type().type() != null
+                && !flow.type().type().qualifiedName().equals("java.lang.Class");
     }
 
     /** {@code a.b.c} when the value is nothing but names; else null. */

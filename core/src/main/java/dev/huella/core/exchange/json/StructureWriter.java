@@ -124,6 +124,7 @@ public final class StructureWriter {
         JsonWriting.orNull(json, "role", relation.role());
         JsonWriting.orNull(json, "multiplicity", relation.multiplicity() == null ? "" : relation.multiplicity().text());
         JsonWriting.orNull(json, "stereotype", relation.stereotype());
+        json.writeStringField("resolved", relation.inferred() ? "inferred" : "declared");
         json.writeArrayFieldStart("places");
         for (SourceSpan place : relation.places()) {
             JsonWriting.place(json, null, place);

@@ -1,5 +1,6 @@
 package dev.huella.core.reading.cpp;
 
+import dev.huella.core.reading.Directives;
 import dev.huella.core.reading.SyntaxNode;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Matcher;
@@ -19,6 +20,8 @@ final class CppMasks {
             "^[ \\t]*([A-Z][A-Z0-9_]{3,}(?:\\([^;{}\\n]*\\))?)[ \\t]*(?=\\n|$)|^[ \\t]*([A-Z][A-Z0-9_]{3,}_(?:API|EXPORT|INLINE|NODISCARD|CONSTEXPR\\w*|DECL|LOCAL|NOEXCEPT))\\b(?=[ \\t]+\\w)"
                     + "|\\b([A-Z][A-Z0-9]*_(?:NOEXCEPT|OVERRIDE|FINAL|CONSTEXPR|INLINE|EXPORT|API|NODISCARD|DEPRECATED))\\b(?!\\s*\\()",
             Pattern.MULTILINE);
+    /** {@code = {}} behind a parameter. */
+    private static final Pattern EMPTY_DEFAULT = Pattern.compile("(?<==[ ]?)\\{\\}(?=\\s*[,)])");
     private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
             Pattern.MULTILINE);
 
@@ -28,12 +31,19 @@ final class CppMasks {
     static byte[] mask(byte[] utf8) {
         String text = new String(utf8, StandardCharsets.ISO_8859_1);
         byte[] masked = blank(utf8, WORDS.matcher(text));
+        Matcher empty = EMPTY_DEFAULT.matcher(text);
+        while (empty.find()) {
+            masked = masked == utf8 ? utf8.clone() : masked;
+            masked[empty.start()] = '0';
+            masked[empty.start() + 1] = ' ';
+        }
         return masked;
     }
 
     /** For texts that do not parse: macros that stand alone on a line, and those before and behind declarations. */
     static byte[] maskMore(byte[] utf8) {
-        return blank(utf8, ALONE.matcher(new String(utf8, StandardCharsets.ISO_8859_1)));
+        byte[] plain = Directives.firstBranches(utf8);
+        return blank(plain, ALONE.matcher(new String(plain, StandardCharsets.ISO_8859_1)));
     }
 
     private static byte[] blank(byte[] utf8, Matcher matcher) {

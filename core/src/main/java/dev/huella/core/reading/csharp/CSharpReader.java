@@ -11,6 +11,7 @@ import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
+import dev.huella.core.reading.Directives;
 import dev.huella.core.reading.LanguageReader;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
@@ -42,6 +43,11 @@ public final class CSharpReader extends TreeReader {
     @Override
     protected byte[] masked(byte[] utf8) {
         return CSharpMasks.mask(utf8);
+    }
+
+    @Override
+    protected byte[] maskedAgain(byte[] utf8) {
+        return Directives.firstBranches(utf8);
     }
 
     @Override
