@@ -5,6 +5,7 @@ import dev.huella.core.drawing.Ink;
 import dev.huella.core.drawing.Palette;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.match.PatternInstance.Player;
+import dev.huella.core.drawing.Fonts;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
 import java.util.ArrayList;
@@ -163,14 +164,27 @@ final class GroundView {
     private static void name(Plot plot, boolean focused, GraphicsContext graphics, Palette palette) {
         String last = plot.namespace.substring(plot.namespace.lastIndexOf('.') + 1);
         String text = last.isEmpty() ? "no package" : last;
-        if (dev.huella.core.drawing.Fonts.width(text, 11, false, false) < plot.width + GAP) {
+        String shown = shortened(text, plot.width + GAP - 6);
+        if (!shown.isEmpty()) {
             graphics.setFill(colour(palette, focused ? Ink.CLAY : Ink.SECOND));
-            graphics.fillText(text, plot.x + 2, TOP + PLOT + 14);
+            graphics.fillText(shown, plot.x + 2, TOP + PLOT + 14);
         }
     }
 
     static Color colour(Palette palette, Ink ink) {
         return ink == Ink.NONE ? Color.TRANSPARENT : Color.web(palette.colour(ink));
+    }
+
+    /** As much of a name as fits; empty when that would say nothing. */
+    private static String shortened(String text, double width) {
+        String shown = text;
+        while (shown.length() > 2 && Fonts.width(shown, 11, false, false) > width) {
+            shown = (shown.endsWith("…")
+                    ? shown.substring(0, shown.length() - 2)
+                    : shown.substring(0, shown.length() - 1))
+                    + "…";
+        }
+        return shown.length() > 3 || shown.equals(text) && Fonts.width(text, 11, false, false) <= width ? shown : "";
     }
 
     private Plot plot(double x) {

@@ -62,7 +62,7 @@ class WindowTest {
     void theWelcomeLeadsToADemoWithItsFinds(FxRobot robot) throws Exception {
         assertThat(robot.lookup("Look at the demo").queryLabeled().isVisible()).isTrue();
         open();
-        assertThat(robot.lookup("9 finds").tryQuery()).isPresent();
+        assertThat(robot.lookup("15 finds").tryQuery()).isPresent();
         assertThat(session.focus().get()).isInstanceOf(Focus.OfFind.class);
         assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
                 .anySatisfy(text -> assertThat(text).startsWith("Why this is"))
@@ -100,7 +100,7 @@ class WindowTest {
         robot.clickOn("#filter").write("lockgate");
         ListView<?> list = robot.lookup("#list").queryListView();
         assertThat(list.getItems()).hasSize(2);
-        assertThat(robot.lookup("of 9").tryQuery()).isPresent();
+        assertThat(robot.lookup("of 15").tryQuery()).isPresent();
     }
 
     @Test
