@@ -8,6 +8,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Relation;
 import dev.huella.core.project.Finding;
 import dev.huella.core.project.Findings;
+import dev.huella.core.project.Project;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -32,6 +33,7 @@ final class ListPane {
     private final Label heading = TopBar.styled(new Label(), "heading");
     private final Label count = TopBar.styled(new Label(), "second");
     private final Label empty = TopBar.styled(new Label(), "hint");
+    private final Node rules;
     private final VBox node;
     private boolean choosing;
 
@@ -43,7 +45,8 @@ final class ListPane {
         filter.getStyleClass().add("field");
         filter.setPromptText("filter: name, role, package");
         filter.setAccessibleText("Filter the list");
-        var head = new VBox(8, titles, filter);
+        rules = new IntakeRules(session).node();
+        var head = new VBox(8, titles, filter, rules);
         head.getStyleClass().add("list-head");
         empty.setWrapText(true);
         empty.setMaxWidth(210);
@@ -82,7 +85,7 @@ final class ListPane {
     private void follow() {
         choosing = true;
         for (int i = 0; i < list.getItems().size(); i++) {
-            if (session.focus().get().equals(list.getItems().get(i).focus())) {
+            if (same(session.focus().get(), list.getItems().get(i).focus())) {
                 list.getSelectionModel().select(i);
                 list.scrollTo(Math.max(0, i - 4));
                 choosing = false;
@@ -93,13 +96,25 @@ final class ListPane {
         choosing = false;
     }
 
+    /** A file is the same whichever line of it is looked at. */
+    private static boolean same(Focus one, Focus other) {
+        return one instanceof Focus.OfFile here && other instanceof Focus.OfFile there
+                ? here.path().equals(there.path())
+                : one.equals(other);
+    }
+
     private void fill() {
         choosing = true;
+        boolean intake = session.stage().get() == WorkStage.INTAKE && session.project().get() != null;
+        rules.setVisible(intake);
+        rules.setManaged(intake);
         if (session.project().get() == null) {
             list.getItems().clear();
             heading.setText(session.stage().get().title());
             count.setText("");
             empty.setText("Nothing is open yet. Drop a folder of code on the window.");
+        } else if (session.stage().get() == WorkStage.INTAKE) {
+            intake(session.project().get());
         } else if (session.stage().get() == WorkStage.FINDS) {
             finds(session.findings().get());
         } else {
@@ -111,6 +126,16 @@ final class ListPane {
 
     private boolean kept(String text) {
         return text.toLowerCase(Locale.ROOT).contains(filter.getText().strip().toLowerCase(Locale.ROOT));
+    }
+
+    private void intake(Project project) {
+        list.getItems().setAll(new IntakeRows(project, this::kept).rows());
+        int files = project.model().files().size();
+        heading.setText("%,d files".formatted(files));
+        count.setText(project.sources().leftOut().isEmpty()
+                ? "none left out"
+                : "%,d left out".formatted(project.sources().leftOut().size()));
+        empty.setText("No file is called that. Shorten the filter.");
     }
 
     private void finds(Findings findings) {

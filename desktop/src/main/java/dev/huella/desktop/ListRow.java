@@ -7,6 +7,8 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.project.Finding;
+import dev.huella.core.model.Model.FileRead;
+import dev.huella.core.source.SourceSet.LeftOut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -66,6 +68,20 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
         Element first = miss.players().values().iterator().next().getFirst().element();
         return new ListRow(false, names, "nearly " + Words.withArticle(miss.pattern().id()), "", List.of(),
                 new Focus.OfType(first.home().named()), null);
+    }
+
+    static ListRow of(FileRead file) {
+        int slash = file.path().lastIndexOf('/');
+        return new ListRow(false, file.path().substring(slash + 1), slash < 0 ? "" : file.path().substring(0, slash),
+                "%,d".formatted(file.lines()), file.problems().isEmpty() ? List.of() : List.of(Kind.OPEN),
+                new Focus.OfFile(file.path(), 1, new Focus.Nothing()), null);
+    }
+
+    static ListRow of(LeftOut left) {
+        String path = left.path().endsWith("/") ? left.path().substring(0, left.path().length() - 1) : left.path();
+        int slash = path.lastIndexOf('/');
+        return new ListRow(false, left.path().substring(slash + 1), slash < 0 ? "" : path.substring(0, slash), "",
+                List.of(), null, null);
     }
 
     static ListRow of(CodeType type, int dependents) {

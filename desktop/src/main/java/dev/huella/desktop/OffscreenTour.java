@@ -71,6 +71,13 @@ final class OffscreenTour {
         }
         steps.add(() -> {
             session.dark().set(false);
+            session.stage().set(WorkStage.INTAKE);
+            session.look(new Focus.OfFile("aldera/radio/DistressRelay.java", 1, session.focus().get()));
+        });
+        steps.add(() -> picture("intake.png"));
+        steps.add(() -> {
+            session.stage().set(WorkStage.FINDS);
+            session.look(new Focus.OfFind(observer));
             session.look(new Focus.OfFile("aldera/tide/TideGauge.java", 18, session.focus().get()));
         });
         steps.add(() -> picture("file.png"));

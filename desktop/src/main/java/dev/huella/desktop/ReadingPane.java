@@ -46,8 +46,11 @@ final class ReadingPane {
     }
 
     private void show() {
-        if (session.focus().get() instanceof Focus.OfFile) {
-            return; // the reasons stay beside the file they led to
+        if (session.focus().get() instanceof Focus.OfFile file) {
+            if (session.stage().get() == WorkStage.INTAKE) {
+                body.getChildren().setAll(new FileReading(session, this::place).of(file.path()));
+            }
+            return; // elsewhere the reasons stay beside the file they led to
         }
         body.getChildren().clear();
         node.setVvalue(0);

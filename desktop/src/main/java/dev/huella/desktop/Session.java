@@ -3,11 +3,13 @@ package dev.huella.desktop;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
+import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
@@ -24,6 +26,8 @@ final class Session {
     private static final long EVERY_NANOS = 60_000_000;
     private final ObjectProperty<Project> project = new SimpleObjectProperty<>();
     private final ObjectProperty<Findings> findings = new SimpleObjectProperty<>(Findings.NONE);
+    private final ObjectProperty<Set<LeaveOut>> taken = new SimpleObjectProperty<>(Set.of());
+    private List<Path> opened = List.of();
     private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(WorkStage.FINDS);
     private final ObjectProperty<Focus> focus = new SimpleObjectProperty<>(new Focus.Nothing());
     private final BooleanProperty working = new SimpleBooleanProperty();
@@ -91,8 +95,22 @@ final class Session {
         }
     }
 
+    /** Rules for leaving files out that are switched off. */
+    ObjectProperty<Set<LeaveOut>> taken() {
+        return taken;
+    }
+
+    /** Switches rules off and reads the code again. */
+    void take(Set<LeaveOut> rules) {
+        taken.set(Set.copyOf(rules));
+        if (!opened.isEmpty()) {
+            open(opened);
+        }
+    }
+
     /** Reads a code base in the background; what was open stays until the new one is there. */
     void open(List<Path> paths) {
+        opened = List.copyOf(paths);
         stop();
         var wanted = new AtomicBoolean();
         stop = wanted;
@@ -110,7 +128,7 @@ final class Session {
     private void read(List<Path> paths, AtomicBoolean stopped) {
         Work work = new WindowWork(stopped);
         try {
-            Project read = Project.read(paths, SourceFilter.ALL, work);
+            Project read = Project.read(paths, new SourceFilter(List.of(), List.of(), taken.get()), work);
             Platform.runLater(() -> {
                 history.clear();
                 focus.set(new Focus.Nothing());

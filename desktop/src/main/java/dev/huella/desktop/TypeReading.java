@@ -28,8 +28,8 @@ final class TypeReading {
 
     List<Node> of(CodeType type) {
         List<Node> found = new ArrayList<>();
-        found.add(ReadingPane.heading(type.name(), "%d fields · %d operations".formatted(type.fields().size(),
-                type.operations().size())));
+        found.add(ReadingPane.heading(type.name(), "%s · %s".formatted(
+                Words.count(type.fields().size(), "field"), Words.count(type.operations().size(), "operation"))));
         if (type.place() != null) {
             found.add(place.apply(type.place()));
         }

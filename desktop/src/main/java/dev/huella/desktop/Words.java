@@ -15,4 +15,21 @@ final class Words {
         String words = id.replace('-', ' ');
         return ("aeiou".indexOf(words.charAt(0)) >= 0 ? "an " : "a ") + words;
     }
+
+    /** "1 type", "2 types". */
+    static String count(int number, String thing) {
+        return "%,d %s%s".formatted(number, thing, number == 1 ? "" : "s");
+    }
+
+    /** What people call a language. */
+    static String language(String id) {
+        return switch (id) {
+            case "cpp" -> "C++";
+            case "csharp" -> "C#";
+            case "javascript" -> "JavaScript";
+            case "typescript" -> "TypeScript";
+            case "php" -> "PHP";
+            default -> Character.toUpperCase(id.charAt(0)) + id.substring(1);
+        };
+    }
 }

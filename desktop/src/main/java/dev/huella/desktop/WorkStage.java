@@ -2,7 +2,7 @@ package dev.huella.desktop;
 
 /** The stages of the work that the window has so far, in their order. */
 enum WorkStage {
-    STRUCTURE("Structure"), FINDS("Finds");
+    INTAKE("Intake"), STRUCTURE("Structure"), FINDS("Finds");
 
     private final String title;
 

@@ -136,4 +136,28 @@ class WindowTest {
         until(() -> !session.working().get());
         assertThat(session.message().get()).contains("Stopped");
     }
+
+    @Test
+    void theIntakeSaysWhatWasLeftOutAndTakesItWhenAsked(FxRobot robot) throws Exception {
+        open();
+        robot.clickOn("Intake");
+        ListView<?> list = robot.lookup("#list").queryListView();
+        assertThat(robot.lookup("96 files").tryQuery()).isPresent();
+        assertThat(list.getItems()).map(row -> ((ListRow) row).title())
+                .contains("Not read whole", "C++", "Swift", "feed.min.js");
+        robot.clickOn("#rule-minified");
+        WaitForAsyncUtils.waitFor(30, java.util.concurrent.TimeUnit.SECONDS,
+                () -> robot.lookup("97 files").tryQuery().isPresent());
+        assertThat(session.taken().get()).containsExactly(dev.huella.core.source.LeaveOut.MINIFIED);
+    }
+
+    @Test
+    void aFileOfTheIntakeShowsWhatWasTakenFromIt(FxRobot robot) throws Exception {
+        open();
+        robot.clickOn("Intake").clickOn("#filter").write("distress");
+        robot.clickOn("DistressRelay.java");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
+                .contains("What could not be read", "What was taken from it");
+    }
 }
