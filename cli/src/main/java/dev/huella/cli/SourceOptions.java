@@ -2,6 +2,7 @@ package dev.huella.cli;
 
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.MoldeProblem;
+import dev.huella.core.project.FactsCache;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
@@ -41,8 +42,11 @@ final class SourceOptions {
     List<Path> definitions = List.of();
 
     Project read() throws SourceException {
-        Project project = Project.read(sources, new SourceFilter(includes, excludes, taken),
-                new TerminalProgress(err()));
+        Project project;
+        try (FactsCache cache = FactsCache.ofUser()) {
+            project = Project.read(sources, new SourceFilter(includes, excludes, taken), cache,
+                    new TerminalProgress(err()));
+        }
         project.sources().problems().forEach(problem -> err().println(problem.message()));
         leftOut(project);
         return project;

@@ -2,6 +2,7 @@ package dev.huella.desktop;
 
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.Findings;
+import dev.huella.core.project.FactsCache;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
@@ -128,14 +129,18 @@ final class Session {
     private void read(List<Path> paths, AtomicBoolean stopped) {
         Work work = new WindowWork(stopped);
         try {
-            Project read = Project.read(paths, new SourceFilter(List.of(), List.of(), taken.get()), work);
+            Project read;
+            try (FactsCache cache = FactsCache.ofUser()) {
+                read = Project.read(paths, new SourceFilter(List.of(), List.of(), taken.get()), cache, work);
+            }
+            Project result = read;
             Platform.runLater(() -> {
                 history.clear();
                 focus.set(new Focus.Nothing());
                 findings.set(Findings.NONE);
-                project.set(read);
+                project.set(result);
             });
-            Findings found = read.find(Catalogue.shipped(), definition -> true, work);
+            Findings found = result.find(Catalogue.shipped(), definition -> true, work);
             Platform.runLater(() -> {
                 findings.set(found);
                 finish(stopped.get() ? "Stopped; what was read is shown." : "");

@@ -50,6 +50,12 @@ public final class Project {
      * @throws SourceException when a source cannot be read at all
      */
     public static Project read(List<Path> paths, SourceFilter filter, Work work) throws SourceException {
+        return read(paths, filter, FactsCache.NONE, work);
+    }
+
+    /** The same with facts that were kept from earlier, where files have not changed. */
+    public static Project read(List<Path> paths, SourceFilter filter, FactsCache cache, Work work)
+            throws SourceException {
         LanguageReaders readers = LanguageReaders.installed();
         work.progress(Work.Stage.LISTING, 0, 1);
         SourceSet sources = Sources.open(paths, filter, file -> readers.forExtension(file.extension()) != null);
@@ -57,7 +63,7 @@ public final class Project {
             throw new SourceException(sources.problems().getFirst().message());
         }
         var byText = new ConcurrentSkipListMap<String, String>();
-        List<FileFacts> facts = facts(sources.files(), readers, (path, text) -> {
+        List<FileFacts> facts = facts(sources.files(), readers, cache, (path, text) -> {
             String reason = filter.reasonToLeaveOut(path, text);
             if (reason != null) {
                 byText.put(path, reason);
@@ -76,31 +82,34 @@ public final class Project {
 
     /** Facts of all files, in their order. Public for benchmarks, which time this step alone. */
     public static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, Work work) {
-        return facts(files, readers, (path, text) -> true, work);
+        return facts(files, readers, FactsCache.NONE, (path, text) -> true, work);
     }
 
-    private static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers,
+    private static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, FactsCache cache,
             BiPredicate<String, byte[]> wanted, Work work) {
         var facts = new FileFacts[files.size()];
         var done = new AtomicLong();
         IntStream.range(0, files.size()).parallel().forEach(i -> {
             if (!work.stopped()) {
                 SourceFile file = files.get(i);
-                facts[i] = facts(file, readers.forExtension(file.extension()), wanted);
+                facts[i] = facts(file, readers.forExtension(file.extension()), cache, wanted);
             }
             work.progress(Work.Stage.READING, done.incrementAndGet(), files.size());
         });
         return Arrays.stream(facts).filter(one -> one != null).toList();
     }
 
-    private static FileFacts facts(SourceFile file, LanguageReader reader, BiPredicate<String, byte[]> wanted) {
+    private static FileFacts facts(SourceFile file, LanguageReader reader, FactsCache cache,
+            BiPredicate<String, byte[]> wanted) {
         try {
             SourceText text = SourceText.of(file.content().bytes());
             if (text == null) {
                 return FileFacts.unreadable(file.path(), reader.language(),
                         "This is no text: it holds zero bytes. It was left out; if it is code, save it as UTF-8.");
             }
-            return wanted.test(file.path(), text.utf8()) ? reader.read(file.path(), text.utf8()) : null;
+            return wanted.test(file.path(), text.utf8())
+                    ? cache.facts(file.path(), text.utf8(), () -> reader.read(file.path(), text.utf8()))
+                    : null;
         } catch (StackOverflowError e) {
             return FileFacts.unreadable(file.path(), reader.language(),
                     "This file is nested too deeply to be read; it was left out. Generated code is better excluded.");

@@ -1,0 +1,10 @@
+/**
+ * Facts of one file as bytes, for keeping them between runs. What comes out equals what went in.
+ *
+ * <p>Start with {@link dev.huella.core.exchange.facts.FactsWriter}.
+ *
+ * <p>Not here: where the bytes are kept and when they are out of date: {@code project}.
+ *
+ * <p>A new kind of step or value gets a tag in {@code FactsWriter} and the same one in {@code FactsReader}; a test holds them together.
+ */
+package dev.huella.core.exchange.facts;

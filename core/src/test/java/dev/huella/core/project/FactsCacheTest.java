@@ -1,0 +1,136 @@
+package dev.huella.core.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.huella.core.exchange.facts.FactsReader;
+import dev.huella.core.exchange.facts.FactsWriter;
+import dev.huella.core.facts.FileFacts;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.reading.LanguageReaders;
+import dev.huella.core.source.SourceFilter;
+import dev.huella.core.source.Work;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class FactsCacheTest {
+    private static final byte[] TEXT = "class Buoy { Runnable r = () -> {}; }".getBytes();
+    @TempDir
+    Path folder;
+
+    static Stream<Path> sources() throws IOException {
+        List<Path> all;
+        try (Stream<Path> demo = Files.walk(Path.of("../demo/src/main/resources/port-aldera"));
+                Stream<Path> cases = Files.walk(Path.of("src/test/resources/cases"))) {
+            all = Stream.concat(demo, cases).filter(Files::isRegularFile).sorted().toList();
+        }
+        return all.stream().filter(path -> reader(path) != null);
+    }
+
+    private static dev.huella.core.reading.LanguageReader reader(Path path) {
+        String name = path.getFileName().toString();
+        return LanguageReaders.installed().forExtension(name.substring(name.lastIndexOf('.') + 1));
+    }
+
+    private static FileFacts read(byte[] text) {
+        return LanguageReaders.installed().forExtension("java").read("Buoy.java", text);
+    }
+
+    @ParameterizedTest
+    @MethodSource("sources")
+    void whatComesOutEqualsWhatWentIn(Path source) {
+        try {
+            FileFacts facts = reader(source).read(source.toString(), Files.readAllBytes(source));
+            assertThat(FactsReader.facts(FactsWriter.bytes(facts), source.toString())).isEqualTo(facts);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Test
+    void anUnchangedFileIsNotReadAgain() {
+        var readings = new AtomicInteger();
+        for (int run = 0; run < 3; run++) {
+            try (FactsCache cache = FactsCache.open(folder.resolve("facts.mv"))) {
+                FileFacts facts = cache.facts("Buoy.java", TEXT, () -> {
+                    readings.incrementAndGet();
+                    return read(TEXT);
+                });
+                assertThat(facts).isEqualTo(read(TEXT));
+            }
+        }
+        assertThat(readings).hasValue(1);
+    }
+
+    @Test
+    void aChangedFileAndAnotherPathAreReadAgain() {
+        var readings = new AtomicInteger();
+        try (FactsCache cache = FactsCache.open(folder.resolve("facts.mv"))) {
+            for (String path : List.of("a/Buoy.java", "b/Buoy.java", "a/Buoy.java")) {
+                cache.facts(path, TEXT, () -> {
+                    readings.incrementAndGet();
+                    return read(TEXT);
+                });
+            }
+            cache.facts("a/Buoy.java", "class Buoy {}".getBytes(), () -> {
+                readings.incrementAndGet();
+                return read("class Buoy {}".getBytes());
+            });
+        }
+        assertThat(readings).hasValue(3);
+    }
+
+    @Test
+    void aDamagedFileIsBegunAnew() throws Exception {
+        Path file = Files.writeString(folder.resolve("facts.mv"), "no store at all, but a text that stands here");
+        try (FactsCache cache = FactsCache.open(file)) {
+            assertThat(cache.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+        }
+        try (FactsCache cache = FactsCache.open(file)) {
+            assertThat(cache.facts("Buoy.java", TEXT, () -> {
+                throw new AssertionError("it was kept");
+            }).types()).hasSize(1);
+        }
+    }
+
+    @Test
+    void aSecondProcessReadsWithoutIt() {
+        Path file = folder.resolve("facts.mv");
+        try (FactsCache first = FactsCache.open(file); FactsCache second = FactsCache.open(file)) {
+            assertThat(second).isSameAs(FactsCache.NONE);
+            assertThat(second.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+            assertThat(first.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+        }
+    }
+
+    @Test
+    void aFolderInItsPlaceIsNoHarm() throws Exception {
+        Path inTheWay = Files.createDirectories(folder.resolve("facts.mv/inside"));
+        try (FactsCache cache = FactsCache.open(inTheWay.getParent())) {
+            assertThat(cache.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+        }
+    }
+
+    @Test
+    void aModelFromKeptFactsIsTheSame() throws Exception {
+        Path demo = Path.of("../demo/src/main/resources/port-aldera");
+        Path file = folder.resolve("facts.mv");
+        String first = null;
+        for (int run = 0; run < 2; run++) {
+            try (FactsCache cache = FactsCache.open(file)) {
+                var model = Project.read(List.of(demo), SourceFilter.ALL, cache, Work.QUIET).model();
+                String text = model.types().stream().map(CodeType::toString).toList() + model.relations().toString();
+                assertThat(first == null || first.equals(text)).isTrue();
+                first = text;
+            }
+        }
+    }
+}
