@@ -197,6 +197,11 @@ public final class FactsWriter {
         span(at);
     }
 
+    private void valued(int tag, Value value, SourceSpan at) throws IOException {
+        tag(tag, at);
+        value(value);
+    }
+
     private void step(Step step) throws IOException {
         switch (step) {
             case Step.Declare(var name, var type, var initial, var at) -> {
@@ -205,22 +210,10 @@ public final class FactsWriter {
                 type(type);
                 value(initial);
             }
-            case Step.Do(var value, var at) -> {
-                tag(2, at);
-                value(value);
-            }
-            case Step.Return(var value, var at) -> {
-                tag(3, at);
-                value(value);
-            }
-            case Step.Yield(var value, var at) -> {
-                tag(4, at);
-                value(value);
-            }
-            case Step.Throw(var value, var at) -> {
-                tag(5, at);
-                value(value);
-            }
+            case Step.Do(var value, var at) -> valued(2, value, at);
+            case Step.Return(var value, var at) -> valued(3, value, at);
+            case Step.Yield(var value, var at) -> valued(4, value, at);
+            case Step.Throw(var value, var at) -> valued(5, value, at);
             case Step.Leave(var whole, var at) -> {
                 tag(6, at);
                 out.writeBoolean(whole);
