@@ -25,11 +25,6 @@ public abstract class Bodies {
     /** Adds the steps that a statement stands for. */
     protected abstract void step(SyntaxNode node, List<Step> into);
 
-    /** The value of an expression, null for null. */
-    public final Value valueOrNull(SyntaxNode node) {
-        return node == null ? null : value(node);
-    }
-
     /** The steps of all children. */
     public final List<Step> steps(SyntaxNode block) {
         List<Step> steps = new ArrayList<>();

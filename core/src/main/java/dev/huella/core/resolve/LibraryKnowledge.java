@@ -104,12 +104,8 @@ public final class LibraryKnowledge {
         CALL_MAKES("callMakes"),
         /** Functions outside types are seen without an import. */
         GLOBAL_FUNCTIONS("globalFunctions"),
-        /** All code is one namespace. */
-        ONE_NAMESPACE("oneNamespace"),
         /** What an outer namespace declares is seen in the inner one. */
-        ANY_NAMESPACE("anyNamespace"),
-        /** Operations are declared in one file and defined in another. */
-        SHARED_DECLARATIONS("sharedDeclarations");
+        ANY_NAMESPACE("anyNamespace");
 
         private final String word;
 

@@ -14,7 +14,6 @@ import dev.huella.core.reading.WrittenType;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 
 /** Reads statements; expressions are in {@link PythonValues}. */
 final class PythonBodies extends Bodies {
@@ -308,10 +307,5 @@ final class PythonBodies extends Bodies {
         } else if (node.is("expression_list")) {
             node.children().forEach(child -> deleted(child, into));
         }
-    }
-
-    /** Kinds that hold no value of their own. */
-    static boolean isSplat(SyntaxNode node) {
-        return Set.of("list_splat", "dictionary_splat").contains(node.kind());
     }
 }

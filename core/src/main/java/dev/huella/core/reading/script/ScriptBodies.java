@@ -1,6 +1,5 @@
 package dev.huella.core.reading.script;
 
-import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
 import dev.huella.core.facts.TypeDeclared;
@@ -271,10 +270,5 @@ final class ScriptBodies extends Bodies {
         SyntaxNode last = node.child("finalizer");
         return new Step.Block(null, block(node.child("body")), onError,
                 last == null ? List.of() : block(last.child("body")), node.span());
-    }
-
-    /** Names of parameters that stand for the given node. */
-    static List<String> names(List<ParameterDeclared> parameters) {
-        return parameters.stream().map(ParameterDeclared::name).toList();
     }
 }
