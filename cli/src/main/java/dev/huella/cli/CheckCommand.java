@@ -27,7 +27,7 @@ final class CheckCommand implements Callable<Integer> {
         Findings findings = FindCommand.findings(options, patterns);
         options.write(out -> {
             if (format == SourceOptions.Format.JSON) {
-                FindsWriter.write("huella-verdicts/1", FindCommand.found(findings), List.of(), out);
+                FindsWriter.write("huella-verdicts/1", FindCommand.found(findings), List.of(), List.of(), out);
                 out.write("\n");
                 return;
             }

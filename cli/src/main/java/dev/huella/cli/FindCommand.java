@@ -28,7 +28,8 @@ final class FindCommand implements Callable<Integer> {
         Findings findings = findings(options, patterns);
         options.write(out -> {
             if (format == SourceOptions.Format.JSON) {
-                FindsWriter.write("huella-finds/1", found(findings), findings.nearMisses(), out);
+                FindsWriter.write("huella-finds/1", found(findings), findings.nearMisses(),
+                        findings.opportunities(), out);
                 out.write("\n");
             } else {
                 FindingText.write(findings, out);
@@ -41,6 +42,7 @@ final class FindCommand implements Callable<Integer> {
         Catalogue catalogue = options.catalogue();
         Set<String> unknown = new TreeSet<>(patterns);
         catalogue.definitions().forEach(definition -> unknown.remove(definition.id()));
+        catalogue.opportunities().forEach(definition -> unknown.remove(definition.id()));
         if (!unknown.isEmpty()) {
             throw new IllegalArgumentException("There is no pattern %s. There are: %s.".formatted(
                     String.join(", ", unknown),

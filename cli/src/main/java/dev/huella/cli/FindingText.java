@@ -2,8 +2,10 @@ package dev.huella.cli;
 
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.PatternInstance.Fact;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
 import dev.huella.core.project.Findings;
 import dev.huella.core.source.SourceSpan;
@@ -32,10 +34,16 @@ final class FindingText {
         for (NearMiss miss : findings.nearMisses()) {
             out.write("nearly %s: %s%n    %s%n".formatted(miss.pattern().id(), roles(miss.players()), miss.missing()));
         }
+        for (Opportunity opportunity : findings.opportunities()) {
+            out.write("%s: %s%n    %s  %s%n    one more touches %s; with %s, %s%n".formatted(opportunity.id(),
+                    names(opportunity.about()), opportunity.why(), places(opportunity.places()),
+                    names(opportunity.touchedTypes()), String.join(" or ", opportunity.suggests()),
+                    opportunity.afterwards()));
+        }
         long broken = findings.all().stream().mapToLong(finding -> finding.count(Verdict.Kind.BROKEN)).sum();
         long open = findings.all().stream().mapToLong(finding -> finding.count(Verdict.Kind.OPEN)).sum();
-        out.write("%d finds, %d near misses; %d obligations broken, %d open%n".formatted(findings.all().size(),
-                findings.nearMisses().size(), broken, open));
+        out.write("%d finds, %d near misses, %d opportunities; %d obligations broken, %d open%n".formatted(
+                findings.all().size(), findings.nearMisses().size(), findings.opportunities().size(), broken, open));
     }
 
     static void head(PatternInstance instance, Writer out) throws IOException {
@@ -49,6 +57,10 @@ final class FindingText {
                 verdict.obligation().id(), verdict.why(), places(verdict.places())));
     }
 
+    private static String names(List<CodeType> types) {
+        return types.stream().map(CodeType::name).distinct().collect(Collectors.joining(", "));
+    }
+
     private static String roles(java.util.Map<String, List<PatternInstance.Player>> players) {
         return players.entrySet()
                 .stream()
@@ -60,7 +72,7 @@ final class FindingText {
                 .collect(Collectors.joining("; "));
     }
 
-    private static String places(List<SourceSpan> places) {
+    static String places(List<SourceSpan> places) {
         String shown = places.stream()
                 .limit(MOST_PLACES)
                 .map(place -> place.file() + ":" + place.line())

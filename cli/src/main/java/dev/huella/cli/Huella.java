@@ -7,7 +7,7 @@ import picocli.CommandLine.Command;
 
 /** The command line. Results go to standard output, progress and warnings to standard error. */
 @Command(name = "huella", mixinStandardHelpOptions = true, version = "huella 0.1.0", subcommands = {ScanCommand.class,
-        FindCommand.class, CheckCommand.class, DrawCommand.class}, description = {
+        FindCommand.class, ExplainCommand.class, CheckCommand.class, DrawCommand.class}, description = {
                 "Recovers class structures and design pattern instances from existing code, with evidence.",
                 "Without a command the window opens; \"huella demo\" opens it on the demo."})
 public final class Huella {

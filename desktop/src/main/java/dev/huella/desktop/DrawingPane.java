@@ -127,6 +127,10 @@ final class DrawingPane {
                     + ": " + finding.instance().pattern().about();
             case Focus.OfType(CodeType type) -> type.kind().word() + " in "
                     + (type.namespace().isEmpty() ? "no package" : type.namespace()) + ", with its neighbours";
+            case Focus.OfOpportunity(var opportunity) -> Words.pattern(opportunity.id()) + ": "
+                    + opportunity.definition().about();
+            case Focus.OfMiss(var miss) -> "nearly " + Words.withArticle(miss.pattern().id()) + ": "
+                    + miss.pattern().about();
             case Focus.OfPackage _ -> "the types of this package";
             case Focus.OfFile _, Focus.Nothing _ -> "";
         };
@@ -142,6 +146,9 @@ final class DrawingPane {
             ClassDiagram diagram = switch (focus) {
                 case Focus.OfFind(var finding) -> FindDiagram.of(model, finding.instance(), finding.verdicts());
                 case Focus.OfType(CodeType type) -> NeighbourDiagram.of(model, type, 1);
+                case Focus.OfOpportunity(var opportunity) ->
+                    NeighbourDiagram.of(model, opportunity.about().getFirst(), 1);
+                case Focus.OfMiss miss -> NeighbourDiagram.of(model, miss.type(), 1);
                 case Focus.OfPackage(String name) -> NeighbourDiagram.ofPackage(model, name);
                 case Focus.OfFile _, Focus.Nothing _ -> null;
             };

@@ -1,5 +1,7 @@
 package dev.huella.desktop;
 
+import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
 
@@ -37,6 +39,27 @@ sealed interface Focus {
         @Override
         public String title() {
             return dev.huella.core.diagram.FindDiagram.title(finding.instance());
+        }
+    }
+
+    /** A shape that asks for a pattern. */
+    record OfOpportunity(Opportunity opportunity) implements Focus {
+        @Override
+        public String title() {
+            return opportunity.about().getFirst().name();
+        }
+    }
+
+    /** What keeps all clauses of a pattern but one. */
+    record OfMiss(NearMiss miss) implements Focus {
+        @Override
+        public String title() {
+            return type().name();
+        }
+
+        /** The first type that plays in it. */
+        CodeType type() {
+            return miss.players().values().iterator().next().getFirst().element().home().named();
         }
     }
 

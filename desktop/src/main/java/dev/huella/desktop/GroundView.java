@@ -1,11 +1,12 @@
 package dev.huella.desktop;
 
 import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.drawing.Fonts;
 import dev.huella.core.drawing.Ink;
 import dev.huella.core.drawing.Palette;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance.Player;
-import dev.huella.core.drawing.Fonts;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
 import java.util.ArrayList;
@@ -110,6 +111,11 @@ final class GroundView {
         lit.clear();
         switch (session.focus().get()) {
             case Focus.OfType(CodeType type) -> lit.add(type);
+            case Focus.OfOpportunity(Opportunity opportunity) -> {
+                lit.addAll(opportunity.about());
+                lit.addAll(opportunity.touchedTypes());
+            }
+            case Focus.OfMiss miss -> lit.add(miss.type());
             case Focus.OfFind(Finding finding) -> finding.instance()
                     .players()
                     .values()

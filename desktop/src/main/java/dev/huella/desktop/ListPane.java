@@ -3,6 +3,7 @@ package dev.huella.desktop;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Relation;
@@ -167,6 +168,14 @@ final class ListPane {
         if (!misses.isEmpty()) {
             rows.add(ListRow.heading("Near misses", misses.size()));
             misses.forEach(miss -> rows.add(ListRow.of(miss)));
+        }
+        List<Opportunity> opportunities = findings.opportunities()
+                .stream()
+                .filter(one -> kept(one.id() + " " + one.why()))
+                .toList();
+        if (!opportunities.isEmpty()) {
+            rows.add(ListRow.heading("Opportunities", opportunities.size()));
+            opportunities.forEach(one -> rows.add(ListRow.of(one)));
         }
         list.getItems().setAll(rows);
         heading.setText("%,d finds".formatted(left));

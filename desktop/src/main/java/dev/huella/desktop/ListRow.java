@@ -2,16 +2,19 @@ package dev.huella.desktop;
 
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
+import dev.huella.core.model.Model.FileRead;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.project.Finding;
-import dev.huella.core.model.Model.FileRead;
 import dev.huella.core.source.SourceSet.LeftOut;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One line of the list.
@@ -45,12 +48,22 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
         if (signs.isEmpty()) {
             signs.add(finding.count(Kind.OPEN) > 0 ? Kind.OPEN : Kind.MET);
         }
-        Element first = instance.players().values().iterator().next().getFirst().element();
+        Element first = instance.players()
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .map(PatternInstance.Player::element)
+                .filter(element -> !element.home().external())
+                .findFirst()
+                .orElse(instance.players().values().iterator().next().getFirst().element());
         String namespace = first.home().namespace();
         String place = namespace.substring(namespace.lastIndexOf('.') + 1);
         var focus = new Focus.OfFind(finding);
         return new ListRow(false, focus.title(),
-                place + (instance.variant().isEmpty() ? "" : " · " + instance.variant().replace('-', ' ')), "", signs,
+                Stream.of(place, instance.variant().replace('-', ' '))
+                        .filter(part -> !part.isEmpty())
+                        .collect(Collectors.joining(" · ")),
+                "", signs,
                 focus, null);
     }
 
@@ -65,9 +78,15 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
                 .distinct()
                 .limit(2)
                 .collect(Collectors.joining(" → "));
-        Element first = miss.players().values().iterator().next().getFirst().element();
         return new ListRow(false, names, "nearly " + Words.withArticle(miss.pattern().id()), "", List.of(),
-                new Focus.OfType(first.home().named()), null);
+                new Focus.OfMiss(miss), null);
+    }
+
+    static ListRow of(Opportunity opportunity) {
+        String names = opportunity.about().stream().map(CodeType::name).collect(Collectors.joining(", "));
+        return new ListRow(false, names, Words.pattern(opportunity.id()).toLowerCase(Locale.ROOT) + " · "
+                + Words.pattern(opportunity.suggests().getFirst()).toLowerCase(Locale.ROOT), "", List.of(),
+                new Focus.OfOpportunity(opportunity), null);
     }
 
     static ListRow of(FileRead file) {

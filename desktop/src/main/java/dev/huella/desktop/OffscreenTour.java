@@ -85,8 +85,20 @@ final class OffscreenTour {
             session.back();
             session.look(new Focus.OfFind(observer));
         });
+        suggestions();
         steps.add(this::findings);
         next();
+    }
+
+    private void suggestions() {
+        session.findings().get().opportunities().stream().findFirst().ifPresent(first -> {
+            steps.add(() -> session.look(new Focus.OfOpportunity(first)));
+            steps.add(() -> picture("opportunity.png"));
+        });
+        session.findings().get().nearMisses().stream().findFirst().ifPresent(first -> {
+            steps.add(() -> session.look(new Focus.OfMiss(first)));
+            steps.add(() -> picture("near-miss.png"));
+        });
     }
 
     private void next() {

@@ -1,7 +1,9 @@
 package dev.huella.desktop;
 
-import dev.huella.core.conformance.Verdict;
 import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.conformance.Verdict;
+import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
@@ -9,6 +11,7 @@ import dev.huella.core.source.SourceSpan;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -56,6 +59,8 @@ final class ReadingPane {
         node.setVvalue(0);
         switch (session.focus().get()) {
             case Focus.OfFind(Finding finding) -> find(finding);
+            case Focus.OfOpportunity(Opportunity opportunity) -> opportunity(opportunity);
+            case Focus.OfMiss(NearMiss miss) -> miss(miss);
             case Focus.OfType(CodeType type) -> body.getChildren()
                     .addAll(new TypeReading(session, this::place).of(type));
             case Focus.OfPackage(String name) ->
@@ -88,6 +93,48 @@ final class ReadingPane {
                 body.getChildren().add(new VBox(1, name, wrapped("No: " + other.decidedBy() + ".", "second")));
             });
         }
+    }
+
+    private void opportunity(Opportunity opportunity) {
+        body.getChildren()
+                .add(heading("Suggested: " + opportunity.suggests()
+                        .stream()
+                        .map(one -> one.replace('-', ' '))
+                        .collect(Collectors.joining(", or ")), ""));
+        body.getChildren().add(wrapped(Words.sentence(opportunity.why()), "strong"));
+        body.getChildren().add(wrapped(opportunity.definition().about(), "second"));
+        opportunity.places().stream().limit(3).forEach(place -> body.getChildren().add(snippets.of(place)));
+        body.getChildren().add(places(opportunity.places()));
+        body.getChildren()
+                .add(heading("One more case changes today", Words.count(opportunity.touches().size(), "file")));
+        opportunity.touchedTypes().forEach(type -> body.getChildren().add(type(type)));
+        body.getChildren().add(heading("With the pattern it changes", ""));
+        body.getChildren().add(wrapped(Words.sentence(opportunity.afterwards()), "second"));
+        body.getChildren().add(wrapped("A suggestion, not a verdict.", "hint"));
+    }
+
+    private void miss(NearMiss miss) {
+        body.getChildren().add(heading("Nearly " + Words.withArticle(miss.pattern().id()), "one clause is missing"));
+        body.getChildren().add(wrapped(miss.missing(), "strong"));
+        body.getChildren().add(heading("What is there", ""));
+        miss.players()
+                .forEach((role, players) -> body.getChildren()
+                        .add(wrapped(role.replace('-', ' ') + ": " + players.stream()
+                                .map(player -> player.element().name())
+                                .distinct()
+                                .collect(Collectors.joining(", ")), "second")));
+        body.getChildren().add(places(miss.places()));
+    }
+
+    private Node type(CodeType type) {
+        var name = new Label(type.name());
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        var row = new HBox(8, name);
+        if (type.place() != null) {
+            row.getChildren().add(place(type.place()));
+        }
+        return row;
     }
 
     private Node fact(Fact fact) {

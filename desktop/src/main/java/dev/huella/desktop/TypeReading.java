@@ -34,6 +34,9 @@ final class TypeReading {
             found.add(place.apply(type.place()));
         }
         roles(type, found);
+        if (type.place() != null) {
+            found.add(new WhyNot(session, place).of(type));
+        }
         relations("What it needs", type, true, found);
         relations("What needs it", type, false, found);
         return found;

@@ -16,6 +16,13 @@ final class Words {
         return ("aeiou".indexOf(words.charAt(0)) >= 0 ? "an " : "a ") + words;
     }
 
+    /** A stretch of text as a sentence. */
+    static String sentence(String text) {
+        return text.isEmpty()
+                ? ""
+                : Character.toUpperCase(text.charAt(0)) + text.substring(1) + (text.endsWith(".") ? "" : ".");
+    }
+
     /** "1 type", "2 types". */
     static String count(int number, String thing) {
         return "%,d %s%s".formatted(number, thing, number == 1 ? "" : "s");

@@ -62,7 +62,7 @@ class WindowTest {
     void theWelcomeLeadsToADemoWithItsFinds(FxRobot robot) throws Exception {
         assertThat(robot.lookup("Look at the demo").queryLabeled().isVisible()).isTrue();
         open();
-        assertThat(robot.lookup("15 finds").tryQuery()).isPresent();
+        assertThat(robot.lookup(session.findings().get().all().size() + " finds").tryQuery()).isPresent();
         assertThat(session.focus().get()).isInstanceOf(Focus.OfFind.class);
         assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
                 .anySatisfy(text -> assertThat(text).startsWith("Why this is"))
@@ -100,7 +100,40 @@ class WindowTest {
         robot.clickOn("#filter").write("lockgate");
         ListView<?> list = robot.lookup("#list").queryListView();
         assertThat(list.getItems()).hasSize(2);
-        assertThat(robot.lookup("of 15").tryQuery()).isPresent();
+        assertThat(robot.lookup("of " + session.findings().get().all().size()).tryQuery()).isPresent();
+    }
+
+    @Test
+    void anOpportunityTellsWhatOneMoreCaseChanges(FxRobot robot) throws Exception {
+        open();
+        var first = session.findings().get().opportunities().getFirst();
+        robot.interact(() -> session.look(new Focus.OfOpportunity(first)));
+        assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
+                .contains("One more case changes today", "With the pattern it changes");
+        until(() -> window.drawing().drawing().get().title().equals(first.about().getFirst().name()));
+    }
+
+    @Test
+    void aNearMissNamesWhatIsMissing(FxRobot robot) throws Exception {
+        open();
+        var first = session.findings().get().nearMisses().getFirst();
+        robot.interact(() -> session.look(new Focus.OfMiss(first)));
+        assertThat(robot.lookup("#reading .strong").<Label>queryAll()).extracting(Label::getText)
+                .contains(first.missing());
+    }
+
+    @Test
+    void aTypeSaysWhyItIsNotAPattern(FxRobot robot) throws Exception {
+        open();
+        command(robot, "duesoff");
+        robot.clickOn("#why-not");
+        robot.interact(() -> robot.lookup("#why-not").queryComboBox().getSelectionModel().select(25));
+        until(() -> robot.lookup("#reading .strong")
+                .<Label>queryAll()
+                .stream()
+                .anyMatch(label -> label.getText().contains("clauses do not hold")));
+        assertThat(robot.lookup("#reading .strong").<Label>queryAll()).extracting(Label::getText)
+                .anySatisfy(text -> assertThat(text).startsWith("fails: "));
     }
 
     @Test

@@ -28,7 +28,10 @@ public final class ConformanceCheck {
         Answer answer = inquiry.everyHolds(instance, obligation.owed());
         return switch (answer.outcome()) {
             case HOLDS -> new Verdict(obligation, Kind.MET, obligation.about() + ".", answer.places());
-            case FAILS -> new Verdict(obligation, Kind.BROKEN, broken(instance, obligation, answer), answer.places());
+            case FAILS -> obligation.unclear() != null && isUnclear(instance, obligation)
+                    ? new Verdict(obligation, Kind.OPEN, words(instance, obligation.unclear().because(), answer),
+                            answer.places())
+                    : new Verdict(obligation, Kind.BROKEN, broken(instance, obligation, answer), answer.places());
             case OPEN -> new Verdict(obligation, Kind.OPEN, unread(answer), answer.unread()
                     .stream()
                     .map(Element::place)
@@ -45,6 +48,14 @@ public final class ConformanceCheck {
     /** The definition's own words, with those names in them for which it was found broken. */
     private static String broken(PatternInstance instance, Obligation obligation, Answer answer) {
         String words = obligation.otherwise() == null ? "Not kept: " + obligation.about() : obligation.otherwise();
+        return words(instance, words, answer);
+    }
+
+    private boolean isUnclear(PatternInstance instance, Obligation obligation) {
+        return inquiry.everyHolds(instance, obligation.unclear().when()).outcome() == Inquiry.Outcome.HOLDS;
+    }
+
+    private static String words(PatternInstance instance, String words, Answer answer) {
         Matcher roles = ROLE.matcher(words);
         var sentence = new StringBuilder();
         while (roles.find()) {

@@ -18,6 +18,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Merges what was found around equal key players into one instance, and puts it into words. */
 final class InstanceCollector {
@@ -135,11 +136,22 @@ final class InstanceCollector {
                 players.put(of.roles().get(i).name(), new ArrayList<>(elements.stream()
                         .sorted()
                         .map(model::element)
+                        .flatMap(InstanceCollector::declared)
+                        .distinct()
                         .map(element -> new Player(element, place(element, gathered)))
                         .toList()));
             }
         }
         return players;
+    }
+
+    /** Those that have a shape that the code does not declare stand in its place, where they have names. */
+    private static Stream<Element> declared(Element element) {
+        if (element instanceof CodeType type && type.shape()) {
+            List<CodeType> named = type.subtypes().stream().filter(sub -> !sub.anonymous() && !sub.shape()).toList();
+            return named.isEmpty() ? Stream.of(element) : named.stream().map(Element.class::cast);
+        }
+        return Stream.of(element);
     }
 
     private static SourceSpan place(Element element, Gathered gathered) {
@@ -149,11 +161,14 @@ final class InstanceCollector {
         return gathered.places.values().stream().flatMap(Set::stream).findFirst().orElse(null);
     }
 
-    /** Where a key role is played from outside the sources, those that stand in its place inside also fill it. */
+    /** Where nobody plays a role, or a key role is played from outside the sources, those that stand in its place do. */
     private void standIns(Map<String, List<Player>> players) {
         for (Role role : pattern.roles()) {
             List<Player> own = players.get(role.name());
-            if (role.standIn() != null && own != null && own.getFirst().element().home().external()) {
+            if (role.standIn() != null && own == null && players.containsKey(role.standIn())) {
+                players.put(role.name(), players.get(role.standIn()));
+            } else if (role.standIn() != null && own != null
+                    && (role.joined() || own.getFirst().element().home().external())) {
                 for (Player other : players.getOrDefault(role.standIn(), List.of())) {
                     if (own.stream().noneMatch(player -> player.element() == other.element())) {
                         own.add(other);

@@ -45,7 +45,9 @@ final class InstanceSearch {
         }
 
         void note(int[] env, Set<Integer> roles, List<Evidence> evidence) {
-            roles.forEach(role -> players.computeIfAbsent(role, key -> new LinkedHashSet<>()).add(env[role]));
+            roles.stream()
+                    .filter(role -> env[role] >= 0)
+                    .forEach(role -> players.computeIfAbsent(role, key -> new LinkedHashSet<>()).add(env[role]));
             for (int local = firstLocal; local < env.length; local++) {
                 if (env[local] >= 0) {
                     int element = env[local];

@@ -23,8 +23,25 @@ final class JoinOrder {
         this.tables = tables;
     }
 
-    /** A condition with what is looked up again and again. {@code table} is null for all but listed atoms. */
-    record Node(Formula formula, Table table, int[] variables) {}
+    /**
+     * A condition with what is looked up again and again.
+     *
+     * @param table null for all but listed atoms
+     * @param variables each variable once
+     * @param columns of a listed atom: the variable of each column; else empty
+     * @param parts of an either: the first condition of each way; else empty
+     */
+    record Node(Formula formula, Table table, int[] variables, int[] columns, List<Node> parts) {
+
+        /** How many of its variables are open. */
+        int open(int[] env) {
+            int open = 0;
+            for (int variable : variables) {
+                open += env[variable] == OPEN ? 1 : 0;
+            }
+            return open;
+        }
+    }
 
     List<Node> nodes(List<Formula> formulas) {
         List<Node> found = new ArrayList<>(formulas.size());
@@ -36,8 +53,14 @@ final class JoinOrder {
         Node node = nodes.get(formula);
         if (node == null) {
             Table table = formula instanceof Formula.Atom atom ? tables.of(atom) : null;
+            int[] columns = table == null
+                    ? new int[0]
+                    : ((Formula.Atom) formula).terms().stream().mapToInt(Term::variable).toArray();
+            List<Node> parts = formula instanceof Formula.Either either
+                    ? either.of().stream().map(part -> node(firstAtom(part))).toList()
+                    : List.of();
             node = new Node(formula, table,
-                    formula.allVariables().stream().mapToInt(Integer::intValue).toArray());
+                    formula.allVariables().stream().mapToInt(Integer::intValue).toArray(), columns, parts);
             nodes.put(formula, node);
         }
         return node;
@@ -57,7 +80,7 @@ final class JoinOrder {
     }
 
     /** Which condition goes next. */
-    int cheapest(List<Node> left, int[] env) {
+    static int cheapest(List<Node> left, int[] env) {
         int best = 0;
         long least = Long.MAX_VALUE;
         boolean begun = Arrays.stream(env).anyMatch(value -> value != OPEN);
@@ -71,24 +94,29 @@ final class JoinOrder {
         return best;
     }
 
-    private long cost(Node node, int[] env, boolean begun) {
+    private static long cost(Node node, int[] env, boolean begun) {
         return switch (node.formula) {
             case Formula.All _ -> 0;
-            case Formula.Atom atom -> {
+            case Formula.Atom _ -> {
+                int open = node.open(env);
                 if (node.table == null) {
-                    yield waiting(node, env);
+                    yield open == 0 ? 0 : APART + open;
                 }
-                boolean joined = !begun || waiting(node, env) - APART < node.variables.length;
-                yield slice(node.table, atom, env).size() + (joined ? 0 : APART / 2);
+                boolean joined = !begun || open < node.variables.length;
+                yield slice(node, env).size() + (joined ? 0 : APART / 2);
             }
-            case Formula.Either either -> {
-                long sum = 0;
-                for (Formula part : either.of()) {
-                    sum += cost(node(firstAtom(part)), env, begun);
+            case Formula.Either _ -> {
+                long most = 0;
+                for (Node part : node.parts) {
+                    most = Math.max(most, cost(part, env, begun));
                 }
-                yield sum;
+                yield most;
             }
-            case Formula.Not _, Formula.Whenever _ -> waiting(node, env);
+            case Formula.Not _, Formula.Whenever _ -> {
+                // conditions that fill nothing come at once when all is filled, and else as late as possible
+                int open = node.open(env);
+                yield open == 0 ? 0 : APART + open;
+            }
         };
     }
 
@@ -96,40 +124,23 @@ final class JoinOrder {
         return formula instanceof Formula.All all && !all.of().isEmpty() ? all.of().getFirst() : formula;
     }
 
-    /** Conditions that fill nothing come at once when all is filled, and else as late as possible. */
-    private static long waiting(Node node, int[] env) {
-        int open = 0;
-        for (int variable : node.variables) {
-            open += env[variable] == OPEN ? 1 : 0;
-        }
-        return open == 0 ? 0 : APART + open;
-    }
-
     /** The fewest rows that can hold what is filled already. */
-    static Table.Slice slice(Table table, Formula.Atom atom, int[] env) {
-        List<Term> terms = atom.terms();
-        if (table.width() <= 3 && allFilled(terms, env)) {
-            int row = table.find(env[terms.get(0).variable()], table.width() > 1 ? env[terms.get(1).variable()] : 0,
-                    table.width() > 2 ? env[terms.get(2).variable()] : 0);
+    static Table.Slice slice(Node node, int[] env) {
+        Table table = node.table;
+        int[] columns = node.columns;
+        if (table.width() <= 3 && node.open(env) == 0) {
+            int row = table.find(env[columns[0]], table.width() > 1 ? env[columns[1]] : 0,
+                    table.width() > 2 ? env[columns[2]] : 0);
             return row < 0 ? Table.Slice.EMPTY : new Table.Slice(null, row, row + 1);
         }
         Table.Slice best = table.rows();
         for (int column = 0; column < table.width(); column++) {
-            int value = env[atom.terms().get(column).variable()];
+            int value = env[columns[column]];
             if (value != OPEN) {
                 Table.Slice slice = table.rows(column, value);
                 best = slice.size() < best.size() ? slice : best;
             }
         }
         return best;
-    }
-
-    private static boolean allFilled(List<Term> terms, int[] env) {
-        for (Term term : terms) {
-            if (env[term.variable()] == OPEN) {
-                return false;
-            }
-        }
-        return true;
     }
 }

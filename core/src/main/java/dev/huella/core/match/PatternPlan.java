@@ -48,15 +48,40 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
         List<Formula> coreClauses = new ArrayList<>();
         List<Formula> required = new ArrayList<>();
         List<Formula> optional = new ArrayList<>();
+        List<Formula> ofLocals = new ArrayList<>();
         for (Formula clause : all) {
-            Set<Integer> many = new TreeSet<>(clause.variables());
-            many.removeIf(variable -> core.contains(variable) || variable >= pattern.roles().size());
+            Set<Integer> many = open(clause, core);
+            boolean roles = many.removeIf(variable -> variable >= pattern.roles().size()) | !many.isEmpty();
             boolean mayStayEmpty = many.stream()
                     .anyMatch(role -> pattern.roles().get(role).least() == 0 && !named.contains(role));
-            (many.isEmpty() ? coreClauses : mayStayEmpty ? optional : required).add(clause);
+            List<Formula> into = many.isEmpty() ? roles ? ofLocals : coreClauses : mayStayEmpty ? optional : required;
+            into.add(clause);
         }
+        settle(ofLocals, core, coreClauses, required, optional);
         return new PatternPlan(pattern, variant, coreClauses, core, groups(pattern, required, core),
                 optionalGroups(pattern, optional, required, core));
+    }
+
+    /** Clauses that speak of local names only go where these names are tied to roles, and else to the core. */
+    private static void settle(List<Formula> clauses, Set<Integer> core, List<Formula> coreClauses,
+            List<Formula> required, List<Formula> optional) {
+        List<Formula> left = new ArrayList<>(clauses);
+        boolean moved = true;
+        while (moved) {
+            moved = false;
+            for (Formula clause : List.copyOf(left)) {
+                Set<Integer> locals = open(clause, core);
+                List<Formula> into = required.stream().anyMatch(other -> shares(other, locals))
+                        ? required
+                        : optional.stream().anyMatch(other -> shares(other, locals)) ? optional : null;
+                if (into != null) {
+                    into.add(clause);
+                    left.remove(clause);
+                    moved = true;
+                }
+            }
+        }
+        coreClauses.addAll(left);
     }
 
     private static Set<Integer> coreVariables(PatternDefinition pattern, List<Formula> clauses) {
@@ -139,7 +164,10 @@ record PatternPlan(PatternDefinition pattern, Variant variant, List<Formula> cor
     private static List<Group> optionalGroups(PatternDefinition pattern, List<Formula> optional, List<Formula> required,
             Set<Integer> core) {
         List<Group> groups = new ArrayList<>();
-        for (Group group : groups(pattern, optional, core)) {
+        Set<Integer> known = new TreeSet<>(core);
+        required.forEach(clause -> known.addAll(clause.variables()));
+        known.removeIf(variable -> variable >= pattern.roles().size() && !core.contains(variable));
+        for (Group group : groups(pattern, optional, known)) {
             Set<Integer> roles = new TreeSet<>(group.roles);
             roles.removeIf(role -> required.stream().anyMatch(clause -> clause.variables().contains(role)));
             groups.add(new Group(roles, group.clauses));

@@ -1,10 +1,7 @@
 package dev.huella.core.match;
 
 import dev.huella.core.match.JoinOrder.Node;
-import dev.huella.core.model.Element;
-import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
-import dev.huella.core.molde.Formula.Term;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,12 +19,14 @@ import java.util.function.BooleanSupplier;
  * negations wait until nothing in them is open that others could fill.
  */
 final class Solver {
-    private static final int OPEN = -1;
+    private static final int OPEN = Filling.OPEN;
     private static final int[] NONE = {};
+    /** By so much another start must be narrower than the rows that fill what is asked for. */
+    private static final int FAR_NARROWER = 8;
     private final Tables tables;
     private final int variables;
     private final JoinOrder order;
-    private final Map<Integer, Set<Integer>> domains = new HashMap<>();
+    private final Filling filling;
     private final Map<Formula, Map<IntBuffer, Boolean>> answers = new IdentityHashMap<>();
     private long steps;
     private long mostSteps = Long.MAX_VALUE;
@@ -36,6 +35,7 @@ final class Solver {
         this.tables = tables;
         this.variables = variables;
         this.order = new JoinOrder(tables);
+        this.filling = new Filling(tables.model());
     }
 
     /** Told of each solution; returns false to end the search. The arrays change after it returns. */
@@ -44,8 +44,11 @@ final class Solver {
         boolean found(int[] env, List<Evidence> evidence);
     }
 
-    /** One search. {@code wanted}: once these are filled, one way to fill the rest is enough; each filling counts once. */
-    private record Search(int[] wanted, Set<List<Integer>> seen, Solutions to) {}
+    /**
+     * One search. {@code wanted}: once these are filled, one way to fill the rest is enough, and whether there is one
+     * is decided once for each way to fill them, from all conditions.
+     */
+    private record Search(int[] wanted, List<Node> all, int[] start, Set<IntBuffer> decided, Solutions to) {}
 
     /** Ends with an exception after so many rows were looked at. */
     Solver atMost(long rows) {
@@ -56,12 +59,12 @@ final class Solver {
 
     /** From now on the variable is only filled with one of these. */
     void restrict(int variable, Set<Integer> elements) {
-        domains.put(variable, elements);
+        filling.restrict(variable, elements);
     }
 
     /** Variables may be filled with anything again. */
     void unrestrict() {
-        domains.clear();
+        filling.unrestrict();
         answers.clear();
     }
 
@@ -78,17 +81,18 @@ final class Solver {
 
     /** Every solution. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, Solutions to) {
-        return solve(order.nodes(formulas), env, new ArrayList<>(), new Search(NONE, null, to));
+        return solve(order.nodes(formulas), env, new ArrayList<>(), new Search(NONE, List.of(), env, null, to));
     }
 
     /** One solution for each way to fill the wanted variables. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, int[] wanted, Solutions to) {
-        return solve(order.nodes(formulas), env, new ArrayList<>(), new Search(wanted, new HashSet<>(), to));
+        List<Node> all = order.flat(formulas);
+        return solve(all, env, new ArrayList<>(), new Search(wanted, all, env.clone(), new HashSet<>(), to));
     }
 
     /** True when there is a solution. */
     boolean holds(Formula formula, int[] env) {
-        return oneWay(order.flat(List.of(formula)), env, new ArrayList<>()) != null;
+        return oneWay(order.flat(List.of(formula)), env.clone(), new ArrayList<>());
     }
 
     /**
@@ -106,7 +110,7 @@ final class Solver {
                 List<int[]> from = starts(node, env, variable, known);
                 long size = 0;
                 for (int[] start : from) {
-                    size += JoinOrder.slice(node.table(), (Formula.Atom) node.formula(), start).size();
+                    size += JoinOrder.slice(node, start).size();
                 }
                 if (size < least) {
                     narrowest = node;
@@ -115,7 +119,7 @@ final class Solver {
                 }
             }
         }
-        if (narrowest == null) {
+        if (narrowest == null || anchor(all, env) < least / FAR_NARROWER) {
             solve(formulas, env, new int[]{variable}, to);
             return;
         }
@@ -125,6 +129,17 @@ final class Solver {
                 return;
             }
         }
+    }
+
+    /** The fewest rows that a condition on something filled leaves. */
+    private static long anchor(List<Node> all, int[] env) {
+        long least = Long.MAX_VALUE;
+        for (Node node : all) {
+            if (node.table() != null && node.open(env) < node.variables().length && node.open(env) > 0) {
+                least = Math.min(least, JoinOrder.slice(node, env).size());
+            }
+        }
+        return least;
     }
 
     private static List<int[]> starts(Node node, int[] env, int variable, Map<Integer, Set<Integer>> known) {
@@ -144,17 +159,14 @@ final class Solver {
 
     private boolean tryAll(Node node, int[] start, List<Node> all, int variable, Set<Integer> done,
             Solutions to) {
-        var atom = (Formula.Atom) node.formula();
-        Table.Slice slice = JoinOrder.slice(node.table(), atom, start);
+        Table.Slice slice = JoinOrder.slice(node, start);
         int[] inner = start.clone();
         for (int i = 0; i < slice.size(); i++) {
-            if (fill(atom, node.table(), slice.row(i), start, inner) && !done.contains(inner[variable])) {
-                if (++steps > mostSteps) {
-                    throw new Runaway();
-                }
+            if (Filling.fill(node, slice.row(i), start, inner) && !done.contains(inner[variable])) {
+                step();
                 List<Evidence> evidence = new ArrayList<>();
-                int[] found = inDomain(atom, inner) ? oneWay(all, inner.clone(), evidence) : null;
-                if (found != null) {
+                int[] found = inner.clone();
+                if (filling.allowed(node, inner) && oneWay(all, found, evidence)) {
                     done.add(inner[variable]);
                     if (!to.found(found, evidence)) {
                         return false;
@@ -165,26 +177,94 @@ final class Solver {
         return true;
     }
 
-    /** One way to fill what is open, part by part; null when there is none. */
-    private int[] oneWay(List<Node> left, int[] env, List<Evidence> evidence) {
-        int[] filled = env;
-        for (List<Node> part : Parts.of(left, env, Node::variables)) {
-            filled = first(part, filled, evidence);
-            if (filled == null) {
-                return null;
+    private void step() {
+        if (++steps > mostSteps) {
+            throw new Runaway();
+        }
+    }
+
+    /** One way to fill what is open, part by part, written into {@code env}; false when there is none. */
+    private boolean oneWay(List<Node> left, int[] env, List<Evidence> evidence) {
+        if (left.size() < 2) {
+            return left.isEmpty() || first(left, env, evidence);
+        }
+        for (List<Node> part : Parts.of(left, env)) {
+            if (!first(part, env, evidence)) {
+                return false;
             }
         }
-        return filled;
+        return true;
+    }
+
+    /** The first way to fill what these conditions leave open, with its evidence added. */
+    private boolean first(List<Node> part, int[] env, List<Evidence> evidence) {
+        int next = JoinOrder.cheapest(part, env);
+        Node node = part.get(next);
+        List<Node> rest = new ArrayList<>(part);
+        rest.remove(next);
+        return switch (node.formula()) {
+            case Formula.All all -> {
+                rest.addAll(0, order.nodes(all.of()));
+                yield oneWay(rest, env, evidence);
+            }
+            case Formula.Either either -> firstOf(either, rest, env, evidence);
+            case Formula.Not not -> !remembered(node, env, () -> holds(not.of(), env)) && oneWay(rest, env, evidence);
+            case Formula.Whenever whenever -> remembered(node, env, () -> always(whenever, env))
+                    && oneWay(rest, env, evidence);
+            case Formula.Atom atom -> node.table() == null
+                    ? filling.holds(atom, env) && oneWay(rest, env, evidence)
+                    : firstRow(node, atom, rest, env, evidence);
+        };
+    }
+
+    private boolean firstOf(Formula.Either either, List<Node> rest, int[] env, List<Evidence> evidence) {
+        int before = evidence.size();
+        for (Formula part : either.of()) {
+            List<Node> one = new ArrayList<>(rest);
+            one.addFirst(order.node(part));
+            int[] inner = env.clone();
+            if (oneWay(one, inner, evidence)) {
+                System.arraycopy(inner, 0, env, 0, env.length);
+                return true;
+            }
+            cut(evidence, before);
+        }
+        return false;
+    }
+
+    private boolean firstRow(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence) {
+        Table.Slice slice = JoinOrder.slice(node, env);
+        int[] inner = env.clone();
+        int before = evidence.size();
+        for (int i = 0; i < slice.size(); i++) {
+            int row = slice.row(i);
+            step();
+            if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner)) {
+                evidence.add(new Evidence(atom, node.table().place(row)));
+                if (oneWay(rest, inner, evidence)) {
+                    System.arraycopy(inner, 0, env, 0, env.length);
+                    return true;
+                }
+                cut(evidence, before);
+            }
+        }
+        return false;
+    }
+
+    private static void cut(List<Evidence> evidence, int size) {
+        while (evidence.size() > size) {
+            evidence.removeLast();
+        }
     }
 
     private boolean solve(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
-        if (search.seen != null && filled(search.wanted, env)) {
-            return once(left, env, evidence, search);
+        if (search.decided != null && filled(search.wanted, env)) {
+            return once(env, search);
         }
         if (left.isEmpty()) {
             return search.to.found(env, evidence);
         }
-        int next = order.cheapest(left, env);
+        int next = JoinOrder.cheapest(left, env);
         Node node = left.get(next);
         List<Node> rest = new ArrayList<>(left);
         rest.remove(next);
@@ -202,12 +282,12 @@ final class Solver {
                 }
                 yield on;
             }
-            case Formula.Not not -> remembered(node, env, () -> holds(not.of(), env.clone()))
+            case Formula.Not not -> remembered(node, env, () -> holds(not.of(), env))
                     || solve(rest, env, evidence, search);
             case Formula.Whenever whenever -> !remembered(node, env, () -> always(whenever, env))
                     || solve(rest, env, evidence, search);
             case Formula.Atom atom -> node.table() == null
-                    ? !testOpen(atom, env) || solve(rest, env, evidence, search)
+                    ? !filling.holds(atom, env) || solve(rest, env, evidence, search)
                     : rows(node, atom, rest, env, evidence, search);
         };
     }
@@ -237,42 +317,24 @@ final class Solver {
         return true;
     }
 
-    /** All that is wanted is filled: the first way to fill the rest decides. */
-    private boolean once(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
-        List<Integer> key = Arrays.stream(search.wanted).mapToObj(variable -> env[variable]).toList();
-        if (search.seen.contains(key)) {
-            return true;
+    /** All that is wanted is filled: whether the rest can be is decided from the start, and once. */
+    private boolean once(int[] env, Search search) {
+        int[] key = new int[search.wanted.length];
+        int[] filled = search.start.clone();
+        for (int i = 0; i < key.length; i++) {
+            key[i] = env[search.wanted[i]];
+            filled[search.wanted[i]] = key[i];
         }
-        int before = evidence.size();
-        int[] filled = oneWay(left, env, evidence);
-        boolean on = true;
-        if (filled != null) {
-            search.seen.add(key);
-            on = search.to.found(filled, evidence);
-        }
-        while (evidence.size() > before) {
-            evidence.removeLast();
-        }
-        return on;
-    }
-
-    /** The first way to fill what these conditions leave open, with its evidence added; null when there is none. */
-    private int[] first(List<Node> part, int[] env, List<Evidence> evidence) {
-        int[][] result = new int[1][];
-        List<Evidence> shown = new ArrayList<>();
-        solve(part, env, new ArrayList<>(), new Search(NONE, null, (found, inner) -> {
-            result[0] = found.clone();
-            shown.addAll(inner);
-            return false;
-        }));
-        evidence.addAll(shown);
-        return result[0];
+        List<Evidence> evidence = new ArrayList<>();
+        return !search.decided.add(IntBuffer.wrap(key))
+                || !oneWay(search.all, filled, evidence)
+                || search.to.found(filled, evidence);
     }
 
     private boolean always(Formula.Whenever whenever, int[] env) {
         int[] counts = new int[2];
         solve(List.of(whenever.when()), env.clone(), (found, evidence) -> {
-            boolean kept = holds(whenever.then(), found.clone());
+            boolean kept = holds(whenever.then(), found);
             counts[kept ? 0 : 1]++;
             return kept || whenever.mostly();
         });
@@ -281,14 +343,12 @@ final class Solver {
 
     private boolean rows(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence,
             Search search) {
-        Table.Slice slice = JoinOrder.slice(node.table(), atom, env);
+        Table.Slice slice = JoinOrder.slice(node, env);
         int[] inner = env.clone();
         for (int i = 0; i < slice.size(); i++) {
             int row = slice.row(i);
-            if (++steps > mostSteps) {
-                throw new Runaway();
-            }
-            if (fill(atom, node.table(), row, env, inner) && inDomain(atom, inner)) {
+            step();
+            if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner)) {
                 evidence.add(new Evidence(atom, node.table().place(row)));
                 boolean on = solve(rest, inner, evidence, search);
                 evidence.removeLast();
@@ -298,63 +358,5 @@ final class Solver {
             }
         }
         return true;
-    }
-
-    private static boolean fill(Formula.Atom atom, Table table, int row, int[] env, int[] inner) {
-        System.arraycopy(env, 0, inner, 0, env.length);
-        List<Term> terms = atom.terms();
-        for (int column = 0; column < table.width(); column++) {
-            int variable = terms.get(column).variable();
-            int cell = table.cell(row, column);
-            if (inner[variable] == OPEN) {
-                inner[variable] = cell;
-            } else if (inner[variable] != cell) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private boolean inDomain(Formula.Atom atom, int[] env) {
-        if (domains.isEmpty()) {
-            return true;
-        }
-        for (Term term : atom.terms()) {
-            Set<Integer> domain = term.isVariable() ? domains.get(term.variable()) : null;
-            if (domain != null && !domain.contains(env[term.variable()])) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** A test of something open holds when it does for one of those it may be. */
-    private boolean testOpen(Formula.Atom atom, int[] env) {
-        for (Term term : atom.terms()) {
-            if (term.isVariable() && env[term.variable()] == OPEN) {
-                int[] filled = env.clone();
-                for (int element : domains.getOrDefault(term.variable(), Set.of())) {
-                    filled[term.variable()] = element;
-                    if (testOpen(atom, filled)) {
-                        return true;
-                    }
-                }
-                return false;
-            }
-        }
-        return test(atom, env);
-    }
-
-    private boolean test(Formula.Atom atom, int[] env) {
-        List<Element> elements = new ArrayList<>();
-        List<String> words = List.of();
-        for (Term term : atom.terms()) {
-            if (!term.isVariable()) {
-                words = term.words();
-            } else {
-                elements.add(tables.model().element(env[term.variable()]));
-            }
-        }
-        return ((Clause.Tested) atom.clause()).holds(elements, words);
     }
 }

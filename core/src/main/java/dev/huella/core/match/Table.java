@@ -11,17 +11,19 @@ import java.util.Set;
  * first asked for: row numbers sorted by what stands in the column.
  */
 final class Table {
+    /** A table with fewer rows than one to so many elements is sparse. */
+    private static final int SPARSE = 8;
     private final int width;
     private int[] cells = new int[64];
     private SourceSpan[] places = new SourceSpan[16];
     private int size;
-    private final long[][] indexes;
+    private final Index[] indexes;
     private volatile LongRows whole;
     private final Set<Row> unplaced = new HashSet<>();
 
     Table(int width) {
         this.width = width;
-        this.indexes = new long[width][];
+        this.indexes = new Index[width];
     }
 
     private record Row(int a, int b, int c) {}
@@ -77,24 +79,72 @@ final class Table {
         return places[row];
     }
 
-    private synchronized long[] index(int column) {
+    /** Row numbers by what stands in one column, in the order they were added. */
+    private sealed interface Index {
+        Slice rows(int element);
+    }
+
+    /** Cells and rows sorted together: small, for tables that speak of few elements. */
+    private record Sorted(long[] sorted, int[] rows) implements Index {
+        @Override
+        public Slice rows(int element) {
+            int from = lowest((long) element << 32);
+            return new Slice(rows, from, lowest((long) (element + 1) << 32));
+        }
+
+        private int lowest(long key) {
+            int found = Arrays.binarySearch(sorted, key);
+            return found >= 0 ? found : -found - 1;
+        }
+    }
+
+    /** Where the rows of each element begin: at once to hand, for tables that speak of many. */
+    private record Direct(int[] begins, int[] rows) implements Index {
+        @Override
+        public Slice rows(int element) {
+            return element + 1 >= begins.length ? Slice.EMPTY : new Slice(rows, begins[element], begins[element + 1]);
+        }
+    }
+
+    private synchronized Index index(int column) {
         if (indexes[column] == null) {
-            long[] sorted = new long[size];
+            int highest = -1;
             for (int row = 0; row < size; row++) {
-                sorted[row] = (long) cell(row, column) << 32 | row;
+                highest = Math.max(highest, cell(row, column));
             }
-            Arrays.sort(sorted);
-            indexes[column] = sorted;
+            indexes[column] = size > highest / SPARSE ? direct(column, highest) : sorted(column);
         }
         return indexes[column];
     }
 
-    /** Rows with that element in that column, as a stretch of the column's index. */
+    private Index sorted(int column) {
+        long[] sorted = new long[size];
+        for (int row = 0; row < size; row++) {
+            sorted[row] = (long) cell(row, column) << 32 | row;
+        }
+        Arrays.sort(sorted);
+        return new Sorted(sorted, Arrays.stream(sorted).mapToInt(key -> (int) key).toArray());
+    }
+
+    private Index direct(int column, int highest) {
+        int[] begins = new int[highest + 3];
+        for (int row = 0; row < size; row++) {
+            begins[cell(row, column) + 2]++;
+        }
+        for (int element = 2; element < begins.length; element++) {
+            begins[element] += begins[element - 1];
+        }
+        int[] rows = new int[size];
+        for (int row = 0; row < size; row++) {
+            rows[begins[cell(row, column) + 1]++] = row;
+        }
+        return new Direct(Arrays.copyOf(begins, highest + 2), rows);
+    }
+
+    /** Rows with that element in that column. */
     Slice rows(int column, int element) {
-        long[] index = indexes[column] == null ? index(column) : indexes[column];
-        int from = lowest(index, (long) element << 32);
-        int to = lowest(index, (long) (element + 1) << 32);
-        return new Slice(index, from, to);
+        Index index = indexes[column] == null ? index(column) : indexes[column];
+        return index.rows(element);
     }
 
     /** The first row that is just so; -1 when there is none. Only for tables of up to three columns. */
@@ -123,13 +173,8 @@ final class Table {
         return new Slice(null, 0, size);
     }
 
-    private static int lowest(long[] index, long key) {
-        int found = Arrays.binarySearch(index, key);
-        return found >= 0 ? found : -found - 1;
-    }
-
     /** Some rows of a table, in the order they were added within one element. */
-    record Slice(long[] index, int from, int to) {
+    record Slice(int[] index, int from, int to) {
         static final Slice EMPTY = new Slice(null, 0, 0);
 
         int size() {
@@ -137,7 +182,7 @@ final class Table {
         }
 
         int row(int position) {
-            return index == null ? from + position : (int) index[from + position];
+            return index == null ? from + position : index[from + position];
         }
     }
 }

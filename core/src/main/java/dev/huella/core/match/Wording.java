@@ -5,9 +5,13 @@ import dev.huella.core.model.Element;
 import dev.huella.core.molde.PatternDefinition.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The sentences that matching writes. */
 final class Wording {
+    private static final Pattern ROLE = Pattern.compile("\\{([^}]+)\\}");
+
     private Wording() {}
 
     /** Names of players as a list for a sentence. */
@@ -19,6 +23,18 @@ final class Wording {
                     : String.join(", ", distinct.subList(0, distinct.size() - 1)) + " and " + distinct.getLast();
         }
         return "%s, %s and %d more".formatted(distinct.get(0), distinct.get(1), distinct.size() - 2);
+    }
+
+    /** A sentence of a definition with the names of players in the places of roles. */
+    static String sentence(String words, PatternInstance instance) {
+        Matcher roles = ROLE.matcher(words);
+        var sentence = new StringBuilder();
+        while (roles.find()) {
+            List<String> playing = instance.playing(roles.group(1)).stream().map(Wording::name).toList();
+            roles.appendReplacement(sentence,
+                    Matcher.quoteReplacement(playing.isEmpty() ? roles.group(1) : names(playing)));
+        }
+        return roles.appendTail(sentence).toString();
     }
 
     static String name(Element element) {

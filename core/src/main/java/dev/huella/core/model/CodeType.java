@@ -240,6 +240,11 @@ public final class CodeType implements Element {
         supertypes = List.copyOf(all);
     }
 
+    /** Takes out a field that turned out to be one of a supertype. */
+    public void drop(Field field) {
+        fields.remove(field);
+    }
+
     public void add(Field field) {
         fields.add(field);
     }

@@ -7,6 +7,7 @@ import dev.huella.core.facts.Visibility;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** An operation, constructor or initialiser with what its body does. Filled by {@code resolve}. */
 public final class Operation implements Element {
@@ -22,6 +23,7 @@ public final class Operation implements Element {
     private List<Parameter> parameters = List.of();
     private TypeUse returns = TypeUse.UNKNOWN;
     private List<Deed> deeds = List.of();
+    private Set<Field> reads = Set.of();
     private int depth;
     private final List<Operation> overridden = new ArrayList<>();
     private final List<Operation> overriders = new ArrayList<>();
@@ -35,8 +37,18 @@ public final class Operation implements Element {
         this.place = place;
     }
 
-    /** A parameter with its resolved type. {@code optional}: a call may leave it out. */
-    public record Parameter(String name, TypeUse type, boolean optional) {
+    /**
+     * A parameter with its resolved type.
+     *
+     * @param optional a call may leave it out
+     * @param inferred no type is written; it was worked out from what is given and asked
+     */
+    public record Parameter(String name, TypeUse type, boolean optional, boolean inferred) {
+        /** A parameter with a written type. */
+        public Parameter(String name, TypeUse type, boolean optional) {
+            this(name, type, optional, false);
+        }
+
         /** A parameter that every call must give. */
         public Parameter(String name, TypeUse type) {
             this(name, type, false);
@@ -102,7 +114,9 @@ public final class Operation implements Element {
     public boolean overridable() {
         return kind == Kind.OPERATION && !isStatic() && !modifiers.has(Mark.FINAL)
                 && (!modifiers.has(Mark.FIXED) || !overridden.isEmpty())
-                && modifiers.visibility() != Visibility.PRIVATE && !home.modifiers().has(Mark.FINAL);
+                && (modifiers.visibility() != Visibility.PRIVATE || home.language().equals("cpp")
+                        || home.language().equals("ruby"))
+                && !home.modifiers().has(Mark.FINAL);
     }
 
     public List<TypeVariable> variables() {
@@ -121,6 +135,11 @@ public final class Operation implements Element {
     /** What the body does, in order, functions written inside it included. */
     public List<Deed> deeds() {
         return deeds;
+    }
+
+    /** Fields of other objects whose value the body uses, whatever it does with it. */
+    public Set<Field> reads() {
+        return reads;
     }
 
     /** How many functions written in place stand around the body's own deeds: 0 but for functions themselves. */
@@ -159,6 +178,10 @@ public final class Operation implements Element {
 
     public void deeds(List<Deed> all) {
         deeds = List.copyOf(all);
+    }
+
+    public void reads(Set<Field> ofOthers) {
+        reads = Set.copyOf(ofOthers);
     }
 
     public void depth(int functionsAround) {

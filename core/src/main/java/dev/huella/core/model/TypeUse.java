@@ -30,9 +30,9 @@ public record TypeUse(String text, CodeType type, TypeVariable variable, List<Ty
         return new TypeUse(name, null, null, List.of(), 0);
     }
 
-    /** True when nothing at all is known of it. */
+    /** True when nothing at all is known of it; an array of something unknown is known to be one. */
     public boolean isUnknown() {
-        return type == null && variable == null && text.isEmpty();
+        return type == null && variable == null && text.isEmpty() && dimensions == 0;
     }
 
     public boolean isVoid() {

@@ -49,7 +49,9 @@ public final class Catalogue {
             add(name + ".molde", resource(name + ".molde"));
         }
         if (!problems.isEmpty()) {
-            throw new IllegalStateException("A shipped definition is faulty:%n%s".formatted(problems.getFirst()));
+            throw new IllegalStateException(
+                    "A shipped definition is faulty:%n%s".formatted(String.join(System.lineSeparator(),
+                            problems.stream().map(MoldeProblem::toString).toList())));
         }
         return this;
     }
@@ -70,7 +72,12 @@ public final class Catalogue {
 
     /** Shipped ones first, in the order of their ids. */
     public List<PatternDefinition> definitions() {
-        return List.copyOf(definitions.values());
+        return definitions.values().stream().filter(definition -> !definition.isOpportunity()).toList();
+    }
+
+    /** Shapes that ask for a pattern that is not there, in the order of their ids. */
+    public List<PatternDefinition> opportunities() {
+        return definitions.values().stream().filter(PatternDefinition::isOpportunity).toList();
     }
 
     /** Null when there is none. */

@@ -1,24 +1,33 @@
 package dev.huella.core.molde;
 
+import dev.huella.core.molde.PatternDefinition.Asks;
 import dev.huella.core.molde.PatternDefinition.Level;
 import dev.huella.core.molde.PatternDefinition.Obligation;
 import dev.huella.core.molde.PatternDefinition.Role;
+import dev.huella.core.molde.PatternDefinition.Unclear;
 import dev.huella.core.molde.PatternDefinition.Unlike;
 import dev.huella.core.molde.PatternDefinition.Variant;
+import dev.huella.core.molde.PatternDefinition.Yield;
 import dev.huella.core.molde.grammar.MoldeLexer;
 import dev.huella.core.molde.grammar.MoldeParser;
+import dev.huella.core.molde.grammar.MoldeParser.BecauseContext;
 import dev.huella.core.molde.grammar.MoldeParser.DefinitionContext;
 import dev.huella.core.molde.grammar.MoldeParser.LineContext;
+import dev.huella.core.molde.grammar.MoldeParser.OpportunityContext;
 import dev.huella.core.molde.grammar.MoldeParser.PhraseContext;
 import dev.huella.core.molde.grammar.MoldeParser.RoleContext;
 import dev.huella.core.molde.grammar.MoldeParser.SectionContext;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonTokenStream;
+import org.antlr.v4.runtime.ParserRuleContext;
 import org.antlr.v4.runtime.Token;
 import org.antlr.v4.runtime.misc.Interval;
+import org.antlr.v4.runtime.tree.TerminalNode;
 
 /** Turns text in Molde into definitions, or into problems with place and remedy. Phrases join the known forms. */
 public final class MoldeCompiler {
@@ -60,15 +69,34 @@ public final class MoldeCompiler {
         List<PatternDefinition> found = new ArrayList<>();
         if (problems.none()) {
             document.phrase().forEach(this::phrase);
-            for (DefinitionContext definition : document.definition()) {
-                int before = problems.count();
-                PatternDefinition made = definition(definition);
-                if (problems.count() == before) {
-                    found.add(made);
-                }
+            for (DefinitionContext context : document.definition()) {
+                add(found, new Head(context, context.name, context.family.getText(), context.about), context.section(),
+                        null);
+            }
+            for (OpportunityContext context : document.opportunity()) {
+                add(found, new Head(context, context.name, "opportunity", context.about), context.section(),
+                        asks(context));
             }
         }
         return new Result(found, problems.all());
+    }
+
+    /** What a pattern and an opportunity have in common. */
+    private record Head(ParserRuleContext context, Token name, String family, Token about) {}
+
+    private void add(List<PatternDefinition> found, Head head, List<SectionContext> sections, Asks asks) {
+        PatternDefinition made = definition(head, sections, asks);
+        if (made != null) {
+            found.add(made);
+        }
+    }
+
+    private static Asks asks(OpportunityContext context) {
+        BecauseContext because = context.because();
+        return new Asks(context.WORD().stream().skip(1).map(TerminalNode::getText).toList(),
+                unquote(because.STRING(0).getSymbol()),
+                because.WORD().stream().map(TerminalNode::getText).toList(),
+                because.AFTERWARDS() == null ? "" : unquote(because.STRING().getLast().getSymbol()));
     }
 
     private void phrase(PhraseContext context) {
@@ -98,22 +126,24 @@ public final class MoldeCompiler {
         return Sort.valueOf(context.getText().toUpperCase(Locale.ROOT));
     }
 
-    private PatternDefinition definition(DefinitionContext context) {
+    /** Null when something in it is wrong. */
+    private PatternDefinition definition(Head head, List<SectionContext> sections, Asks asks) {
+        int before = problems.count();
         var scope = new VariableScope();
         List<Role> roles = new ArrayList<>();
         List<Formula> recognised = new ArrayList<>();
         List<Variant> variants = new ArrayList<>();
         List<Obligation> obligations = new ArrayList<>();
         List<Unlike> unlikes = new ArrayList<>();
+        List<Yield> yields = new ArrayList<>();
         List<Formula> hints = new ArrayList<>();
         var formulas = new FormulaCompiler(forms, scope, problems);
-        context.section()
-                .stream()
+        sections.stream()
                 .filter(section -> section.roles() != null)
                 .forEach(section -> section.roles().role().forEach(role -> roles.add(role(role, scope, roles))));
-        checkStandIns(context, roles);
-        formulas.learn(context);
-        for (SectionContext section : context.section()) {
+        checkStandIns(head.name(), roles);
+        formulas.learn(head.context());
+        for (SectionContext section : sections) {
             if (section.recognised() != null) {
                 recognised.addAll(lines(section.recognised().line(), formulas));
             } else if (section.variant() != null) {
@@ -124,19 +154,21 @@ public final class MoldeCompiler {
                 section.owes().obligation().forEach(owed -> obligations.add(obligation(owed, formulas)));
             } else if (section.unlike() != null) {
                 unlikes.add(unlike(section.unlike(), formulas));
+            } else if (section.yields() != null) {
+                yields.add(yielding(section.yields(), roles));
             } else if (section.hints() != null) {
                 hints.addAll(lines(section.hints().line(), formulas));
             }
         }
-        checkRoles(context, roles, recognised, variants);
-        return problems.none()
-                ? new PatternDefinition(context.name.getText(), context.family.getText(),
-                        unquote(context.about), roles, scope.names(), recognised, variants, obligations, unlikes, hints,
-                        textOf(context))
+        checkRoles(head.name(), roles, recognised, variants);
+        return problems.count() == before
+                ? new PatternDefinition(head.name().getText(), head.family(), unquote(head.about()), roles,
+                        scope.names(), recognised, variants, obligations, unlikes, yields, hints, asks,
+                        textOf(head.context()))
                 : null;
     }
 
-    private static String textOf(DefinitionContext context) {
+    private static String textOf(ParserRuleContext context) {
         return context.start.getInputStream()
                 .getText(new Interval(context.start.getStartIndex(), context.stop.getStopIndex()))
                 .stripTrailing();
@@ -158,22 +190,23 @@ public final class MoldeCompiler {
                     "A key role has exactly one player; take the count away or the word \"key\".");
         }
         return new Role(name, sort, context.KEY() != null, context.COUNT() != null, least,
-                context.WORD().size() > 1 ? context.WORD(1).getText() : null);
+                context.other == null ? null : context.other.getText(),
+                context.link != null && context.link.getText().equals("with"));
     }
 
-    private void checkStandIns(DefinitionContext context, List<Role> roles) {
+    private void checkStandIns(Token name, List<Role> roles) {
         for (Role role : roles) {
             if (role.standIn() != null && roles.stream().noneMatch(other -> other.name().equals(role.standIn()))) {
-                problems.add(context.name, "The role \"%s\" is also played by \"%s\", but there is no such role."
+                problems.add(name, "The role \"%s\" is also played by \"%s\", but there is no such role."
                         .formatted(role.name(), role.standIn()));
             }
         }
     }
 
-    private void checkRoles(DefinitionContext context, List<Role> roles, List<Formula> recognised,
+    private void checkRoles(Token name, List<Role> roles, List<Formula> recognised,
             List<Variant> variants) {
         if (roles.stream().noneMatch(Role::key)) {
-            problems.add(context.name, "No role is marked \"key\"; mark those whose players make two finds the same.");
+            problems.add(name, "No role is marked \"key\"; mark those whose players make two finds the same.");
         }
         for (int i = 0; i < roles.size(); i++) {
             int role = i;
@@ -181,7 +214,7 @@ public final class MoldeCompiler {
             boolean inVariants = !variants.isEmpty() && variants.stream()
                     .allMatch(variant -> variant.clauses().stream().anyMatch(formula -> binds(formula, role)));
             if (!bound && !inVariants && roles.get(i).least() > 0) {
-                problems.add(context.name, ("Nothing says who plays \"%s\": speak of it below \"recognised by\", "
+                problems.add(name, ("Nothing says who plays \"%s\": speak of it below \"recognised by\", "
                         + "or in every variant.").formatted(roles.get(i).name()));
             }
         }
@@ -212,7 +245,22 @@ public final class MoldeCompiler {
         List<Formula> owed = lines(context.line(), formulas);
         return new Obligation(Level.valueOf(context.level().getText().toUpperCase(Locale.ROOT)), context.name.getText(),
                 unquote(context.about), owed.size() == 1 ? owed.getFirst() : new Formula.All(owed),
+                context.UNCLEAR() == null
+                        ? null
+                        : new Unclear(formulas.formula(context.formula()), unquote(context.STRING(1).getSymbol())),
                 context.OTHERWISE() == null ? null : unquote(context.STRING().getLast().getSymbol()));
+    }
+
+    private Yield yielding(MoldeParser.YieldsContext context, List<Role> roles) {
+        Map<String, String> pairs = new LinkedHashMap<>();
+        context.pair().forEach(pair -> {
+            if (roles.stream().noneMatch(role -> role.name().equals(pair.mine.getText()))) {
+                problems.add(pair.mine, "There is no role \"%s\" here; name one that stands below \"roles\"."
+                        .formatted(pair.mine.getText()));
+            }
+            pairs.put(pair.mine.getText(), pair.theirs.getText());
+        });
+        return new Yield(context.pattern.getText(), pairs);
     }
 
     private Unlike unlike(MoldeParser.UnlikeContext context, FormulaCompiler formulas) {

@@ -2,6 +2,7 @@ package dev.huella.core.molde;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /**
  * A pattern, compiled from its text.
@@ -12,11 +13,13 @@ import java.util.Locale;
  * @param variables names of all variables, roles first
  * @param recognised what must hold in every form
  * @param variants accepted forms, in order; the first that holds names the find. Empty when there is one form only
+ * @param yields more special patterns that take this one's place where the same elements play
+ * @param asks for opportunities: what is suggested and told; null for patterns
  * @param text the definition as written
  */
 public record PatternDefinition(String id, String family, String about, List<Role> roles, List<String> variables,
         List<Formula> recognised, List<Variant> variants, List<Obligation> obligations, List<Unlike> unlikes,
-        List<Formula> hints, String text) {
+        List<Yield> yields, List<Formula> hints, Asks asks, String text) {
     public PatternDefinition {
         roles = List.copyOf(roles);
         variables = List.copyOf(variables);
@@ -24,6 +27,7 @@ public record PatternDefinition(String id, String family, String about, List<Rol
         variants = List.copyOf(variants);
         obligations = List.copyOf(obligations);
         unlikes = List.copyOf(unlikes);
+        yields = List.copyOf(yields);
         hints = List.copyOf(hints);
     }
 
@@ -33,9 +37,12 @@ public record PatternDefinition(String id, String family, String about, List<Rol
      * @param key two finds with the same players of key roles are one
      * @param counted it may have several players; otherwise one find has one
      * @param least how many players it needs
-     * @param standIn the role whose players also fill this one when its own player is outside the sources, or null
+     * @param standIn the role whose players also fill this one when nobody else does or its own player is outside the
+     *            sources, or null
+     * @param joined those players always fill this one too
      */
-    public record Role(String name, Sort sort, boolean key, boolean counted, int least, String standIn) {}
+    public record Role(String name, Sort sort, boolean key, boolean counted, int least, String standIn,
+            boolean joined) {}
 
     /** An accepted form. */
     public record Variant(String name, String about, List<Formula> clauses) {
@@ -57,9 +64,39 @@ public record PatternDefinition(String id, String family, String about, List<Rol
      * Something that an instance must keep.
      *
      * @param about the obligation in words, when it is kept
+     * @param unclear when it cannot be told; null where it always can
      * @param otherwise why it is broken, with role names in braces; null when the clause's own words do
      */
-    public record Obligation(Level level, String id, String about, Formula owed, String otherwise) {}
+    public record Obligation(Level level, String id, String about, Formula owed, Unclear unclear, String otherwise) {}
+
+    /** When an obligation cannot be told from the code, and why. */
+    public record Unclear(Formula when, String because) {}
+
+    /** A pattern that takes the place of this one where each pair of roles has a player in common. */
+    public record Yield(String pattern, Map<String, String> pairs) {
+        public Yield {
+            pairs = Map.copyOf(pairs);
+        }
+    }
+
+    /**
+     * What an opportunity tells.
+     *
+     * @param suggests ids of patterns, or a remedy in words joined by hyphens
+     * @param because the reason, with role names in braces
+     * @param touches roles whose files one more case changes today
+     * @param afterwards what one more case would touch then
+     */
+    public record Asks(List<String> suggests, String because, List<String> touches, String afterwards) {
+        public Asks {
+            suggests = List.copyOf(suggests);
+            touches = List.copyOf(touches);
+        }
+    }
+
+    public boolean isOpportunity() {
+        return asks != null;
+    }
 
     /**
      * A look-alike and the fact that decides.

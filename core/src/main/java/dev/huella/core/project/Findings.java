@@ -1,6 +1,7 @@
 package dev.huella.core.project;
 
 import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import java.util.List;
 
 /**
@@ -8,12 +9,14 @@ import java.util.List;
  *
  * @param remarks definitions that were stopped, in words
  */
-public record Findings(List<Finding> all, List<NearMiss> nearMisses, List<String> remarks) {
-    public static final Findings NONE = new Findings(List.of(), List.of(), List.of());
+public record Findings(List<Finding> all, List<NearMiss> nearMisses, List<Opportunity> opportunities,
+        List<String> remarks) {
+    public static final Findings NONE = new Findings(List.of(), List.of(), List.of(), List.of());
 
     public Findings {
         all = List.copyOf(all);
         nearMisses = List.copyOf(nearMisses);
+        opportunities = List.copyOf(opportunities);
         remarks = List.copyOf(remarks);
     }
 }

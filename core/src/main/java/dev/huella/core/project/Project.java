@@ -1,10 +1,9 @@
 package dev.huella.core.project;
 
-import dev.huella.core.conformance.ConformanceCheck;
 import dev.huella.core.facts.FileFacts;
-import dev.huella.core.match.Inquiry;
 import dev.huella.core.match.Matcher;
-import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Reasoning;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
@@ -20,9 +19,7 @@ import dev.huella.core.source.Sources;
 import dev.huella.core.source.Work;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +28,7 @@ import java.util.concurrent.ConcurrentSkipListMap;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** One code base, read: the one entry to the core for the window and the command line. */
 public final class Project {
@@ -143,36 +141,38 @@ public final class Project {
     }
 
     /**
+     * The reasoning about given types.
+     *
+     * @param names simple or qualified names of types
+     * @throws IllegalArgumentException when there is no such type, or several of that simple name
+     */
+    public Explanation explain(PatternDefinition pattern, List<String> names) {
+        List<CodeType> types = names.stream().map(this::named).toList();
+        return new Explanation(pattern, types, new Reasoning(new Matcher(model)).explain(pattern, types));
+    }
+
+    private CodeType named(String name) {
+        List<CodeType> found = Stream.concat(model.declared().stream(), model.outside().stream())
+                .filter(type -> type.qualifiedName().equals(name) || type.name().equals(name))
+                .toList();
+        List<CodeType> exact = found.stream().filter(type -> type.qualifiedName().equals(name)).toList();
+        if (found.size() > 1 && exact.size() != 1) {
+            throw new IllegalArgumentException("There are several types named %s: %s. Give the qualified name."
+                    .formatted(name, String.join(", ", found.stream().map(CodeType::qualifiedName).toList())));
+        }
+        if (found.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "There is no type %s in %s. Names are as scan prints them.".formatted(name, name()));
+        }
+        return exact.size() == 1 ? exact.getFirst() : found.getFirst();
+    }
+
+    /**
      * Holds definitions against the model.
      *
      * @param wanted which definitions to use
      */
     public Findings find(Catalogue catalogue, Predicate<PatternDefinition> wanted, Work work) {
-        var matcher = new Matcher(model);
-        var check = new ConformanceCheck(new Inquiry(matcher));
-        List<PatternDefinition> definitions = catalogue.definitions().stream().filter(wanted).toList();
-        var found = new Matcher.Result[definitions.size()];
-        var verdicts = new ArrayList<List<Finding>>(Collections.nCopies(definitions.size(), List.of()));
-        var done = new AtomicLong();
-        IntStream.range(0, definitions.size()).parallel().filter(i -> !work.stopped()).forEach(i -> {
-            found[i] = matcher.find(definitions.get(i));
-            verdicts.set(i, found[i].instances()
-                    .stream()
-                    .map(instance -> new Finding(instance, check.verdicts(instance)))
-                    .toList());
-            work.progress(Work.Stage.MATCHING, done.incrementAndGet(), definitions.size());
-        });
-        List<Finding> all = verdicts.stream().flatMap(List::stream).toList();
-        List<NearMiss> misses = new ArrayList<>();
-        List<String> remarks = new ArrayList<>();
-        for (Matcher.Result result : found) {
-            if (result != null) {
-                misses.addAll(result.nearMisses());
-                if (result.stopped() != null) {
-                    remarks.add(result.stopped());
-                }
-            }
-        }
-        return new Findings(all, misses, remarks);
+        return new FindRun(model, catalogue, wanted, work).run();
     }
 }

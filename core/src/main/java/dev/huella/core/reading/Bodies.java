@@ -116,6 +116,67 @@ public abstract class Bodies {
         return new Value.Fallback(value, other, at);
     }
 
+    /**
+     * What parameters are when a call leaves them out, as steps for the start of the body. Values written out say
+     * nothing and are left out. {@code list}: the node that holds the parameters, their defaults inside or beside them.
+     */
+    public final List<Step> defaults(SyntaxNode list) {
+        List<Step> steps = new ArrayList<>();
+        SyntaxNode name = null;
+        boolean given = false;
+        for (SyntaxNode token : list == null ? List.<SyntaxNode>of() : list.tokens()) {
+            if (given && token.named()) {
+                addDefault(name, token, steps);
+                given = false;
+            } else if (token.is("=")) {
+                given = name != null;
+            } else if (token.named()) {
+                name = nameOf(token) == null ? name : nameOf(token);
+                SyntaxNode inside = firstOf(token, "value", "default_value", "right");
+                if (inside != null) {
+                    addDefault(name, inside, steps);
+                } else {
+                    steps.addAll(token.is("class_parameter") ? defaults(token) : List.of());
+                }
+            }
+        }
+        return steps;
+    }
+
+    private static SyntaxNode nameOf(SyntaxNode parameter) {
+        SyntaxNode field = firstOf(parameter, "name", "pattern", "left");
+        return field != null
+                ? field
+                : parameter.is("simple_identifier") ? parameter : parameter.first("simple_identifier");
+    }
+
+    private static SyntaxNode firstOf(SyntaxNode node, String... fields) {
+        for (String field : fields) {
+            if (node.child(field) != null) {
+                return node.child(field);
+            }
+        }
+        return null;
+    }
+
+    private void addDefault(SyntaxNode name, SyntaxNode value, List<Step> into) {
+        boolean says = value.text().contains("(") || value.text().startsWith("new ")
+                || value.text().matches("[A-Z]\\w*(\\.\\w+)*");
+        if (name != null && says) {
+            SourceSpan at = value.span();
+            var target = new Value.Name(name.text().replace("$", ""), at);
+            into.add(choice(absent(target, false, at),
+                    List.of(act(new Value.Assign(target, value(value), true, at))), null, at));
+        }
+    }
+
+    /** A value that is only used where it is there, when {@code asked}. */
+    protected static Value ifThere(Value value, boolean asked) {
+        return asked
+                ? new Value.Fallback(value, new Literal(Literal.Kind.NULL, "null", value.at()), value.at())
+                : value;
+    }
+
     /** A test whether a value is missing; {@code negated}: whether it is there. */
     protected static Value absent(Value value, boolean negated, SourceSpan at) {
         return new Value.Same(value, new Literal(Literal.Kind.NULL, "null", at), negated, at);

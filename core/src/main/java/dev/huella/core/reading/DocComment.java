@@ -11,9 +11,12 @@ public final class DocComment {
     private static final Pattern PARAMETER = Pattern
             .compile(
                     "@(?:param|property)\\s+(?:\\{([^}]*)\\}\\s*|((?![$&])[^\\s$]+)\\s+)\\[?(?:\\.\\.\\.)?&?\\$?(\\w+)");
-    private static final Pattern RESULT = Pattern.compile("@returns?\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
-    private static final Pattern HELD = Pattern.compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
-    private static final Pattern REALISED = Pattern.compile("@implements\\s+(?:\\{([^}]*)\\}|([^\\s{][^\\s]*))");
+    private static final Pattern RESULT = Pattern
+            .compile("@returns?\\s+(?:\\{([^}]*)\\}|((?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))");
+    private static final Pattern HELD = Pattern
+            .compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|((?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))");
+    private static final Pattern REALISED = Pattern
+            .compile("@implements\\s+(?:\\{([^}]*)\\}|((?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))");
     public static final DocComment NONE = new DocComment("");
     private final String text;
     private final Map<String, TypeText> parameters = new HashMap<>();

@@ -4,6 +4,7 @@ import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.AliasSeen;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.source.Problem;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
@@ -90,7 +91,7 @@ public abstract class TreeReader implements LanguageReader {
             if (!tree.broken()) {
                 throw e;
             }
-            return new FileFacts(path, language(), "", List.of(), List.of(), List.of(), SyntaxProblems.of(tree),
+            return new FileFacts(path, language(), "", List.of(), List.of(), List.of(), problems(tree),
                     tree.lines()); // what is left of a head without its parts says nothing
         }
     }
@@ -104,8 +105,13 @@ public abstract class TreeReader implements LanguageReader {
     /** Facts with names for types, and the problems and lines of the tree. */
     protected final FileFacts facts(SyntaxTree tree, String namespace, List<ImportSeen> imports,
             List<AliasSeen> aliases, List<TypeDeclared> types) {
-        return new FileFacts(tree.path(), language(), namespace, imports, aliases, types, SyntaxProblems.of(tree),
+        return new FileFacts(tree.path(), language(), namespace, imports, aliases, types, problems(tree),
                 tree.lines());
+    }
+
+    /** What could not be read. Grammars that count sound code as broken say less. */
+    protected List<Problem> problems(SyntaxTree tree) {
+        return SyntaxProblems.of(tree);
     }
 
     /** The file's name without folder and ending. */

@@ -18,6 +18,9 @@ public final class WrittenType {
     private final String text;
     private int at;
 
+    /** Words of comments for anything that is gone through; the last argument is what is in it. */
+    private static final Set<String> LISTS = Set.of("array", "iterable", "non-empty-array", "non-empty-list");
+
     private WrittenType(String text) {
         this.text = text;
     }
@@ -53,6 +56,9 @@ public final class WrittenType {
     private TypeText single() {
         boolean optional = accept('?');
         TypeText type = core();
+        if (type != null && LISTS.contains(type.name()) && !type.arguments().isEmpty()) {
+            type = type.arguments().getLast().array(1 + type.dimensions());
+        }
         while (type != null && peek() == '[' && next(1) == ']') {
             at += 2;
             type = type.array(1);

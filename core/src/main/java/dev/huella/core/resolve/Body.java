@@ -13,6 +13,9 @@ import dev.huella.core.resolve.TypeNames.From;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import dev.huella.core.model.Field;
 import java.util.List;
 import java.util.Map;
 
@@ -24,6 +27,7 @@ final class Body {
     final From from;
     final Body enclosing;
     final List<Deed> deeds = new ArrayList<>();
+    final Set<Field> reads = new LinkedHashSet<>(0);
     BodyScope scope;
     Setting setting;
     /** Values touched while a condition is read; null outside conditions. */

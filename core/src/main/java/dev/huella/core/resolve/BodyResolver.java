@@ -54,6 +54,7 @@ final class BodyResolver {
         }
         new StepResolver(body, this).steps(facts.body());
         operation.deeds(body.deeds);
+        operation.reads(body.reads);
     }
 
     private void initialValues(Operation operation, TypeDeclared facts, Declared declared, Body enclosing) {

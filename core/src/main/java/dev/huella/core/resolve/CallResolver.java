@@ -85,6 +85,9 @@ final class CallResolver {
         noteTests(call, on, arguments);
         List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
+        if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
+            return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // on the object itself
+        }
         if (!isJava() && containers.isContainer(on.type())
                 && (callee == null || body.world.index.isBare(callee.home()))) {
             Flow byName = containers.byName(call.name(), on, functions.lastResult());
@@ -262,6 +265,10 @@ final class CallResolver {
             return Flow.of(Origin.UNKNOWN, use);
         }
         arguments = Labels.order(create.arguments(), arguments, constructor);
+        if (made.external() && arguments.size() == 1 && containers.holdsOne(use)
+                && arguments.getFirst().anyOf(Origin.Fresh.class)) {
+            return arguments.getFirst().as(use); // a pointer or the like around an object made for it
+        }
         body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
         List<Origin> origins = new ArrayList<>();
         origins.add(new Origin.Fresh(made));

@@ -20,6 +20,12 @@ final class Containers {
         return type.dimensions() > 0 || type.type() != null && library.container(type) != null;
     }
 
+    /** True for what wraps at most one object. */
+    boolean holdsOne(TypeUse type) {
+        Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
+        return kept != null && (kept.kind().optional() || kept.kind().single());
+    }
+
     /** One element of an array or container. */
     Flow element(Flow of) {
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());

@@ -69,7 +69,9 @@ final class FieldResolver {
         }
         for (int depth = 0; depth < 4; depth++) {
             Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
-            if (kept == null || !type.type().external()) {
+            boolean ofLibrary = kept != null && (type.type().external()
+                    || library.isOwn(type.type()) && !library.isOwn(field.home()));
+            if (!ofLibrary) {
                 break;
             }
             container = container == null ? type.type() : container;

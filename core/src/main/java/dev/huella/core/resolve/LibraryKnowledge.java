@@ -29,6 +29,7 @@ public final class LibraryKnowledge {
 
     private LibraryKnowledge(List<String> languages) {
         fullNames = languages.contains("java");
+        add("common");
         languages.forEach(this::add);
     }
 
@@ -148,7 +149,7 @@ public final class LibraryKnowledge {
     }
 
     /** True when an operation of that name calls the function it is called on. */
-    boolean invokes(String operation) {
+    public boolean invokes(String operation) {
         return operation.equals(dev.huella.core.facts.Value.APPLY) || lists("invokes", operation);
     }
 
@@ -290,9 +291,99 @@ public final class LibraryKnowledge {
         return named("unsupported", error) || error.name().endsWith("NotImplementedException");
     }
 
+    /** True for the name of that error. */
+    public boolean unsupported(String error) {
+        return lists("unsupported", error);
+    }
+
+    /** True for a type of the basic library, also where the library itself is among the sources. */
+    boolean isOwn(CodeType type) {
+        return lists("plain", type.namespace());
+    }
+
     /** True for supertypes that say nothing about what a type is for. */
     public boolean root(CodeType type) {
         return named("roots", type);
+    }
+
+    /** True for the library's own way to copy the object it is called on or given. */
+    public boolean copies(String operation) {
+        return lists("copies", operation);
+    }
+
+    /** True when what the object holds is copied with it. */
+    public boolean copiesDeep(String operation) {
+        return lists("copiesDeep", operation);
+    }
+
+    /** True for operations by which a type says how it is copied. */
+    public boolean cloners(String operation) {
+        return lists("cloners", operation);
+    }
+
+    /** True for library types that say of their subtypes that they can be copied. */
+    public boolean copyable(CodeType type) {
+        return named("copyable", type);
+    }
+
+    /** True for library types that say of their subtypes that they can be written out and read back. */
+    public boolean serialised(CodeType type) {
+        return named("serialised", type);
+    }
+
+    /** True for calls, and types whose making, keep other threads out. */
+    public boolean guards(String name) {
+        return lists("guards", name);
+    }
+
+    /** True for calls that end with an error when what they are told is wrong. */
+    public boolean asserts(String operation) {
+        return lists("asserts", operation);
+    }
+
+    /** True for operations of libraries that start, read, write or tell something outside the program's objects. */
+    public boolean reachesOut(String operation) {
+        return lists("reaches", operation);
+    }
+
+    /** True for library types that stand for something outside the program. */
+    public boolean opensOutside(String type) {
+        return lists("outside", type);
+    }
+
+    /** True for a part of the library that keeps one object of a type that takes it in. */
+    public boolean madeOnce(CodeType type) {
+        return named("madeOnce", type);
+    }
+
+    /** True for operations that every object of a language may answer in its own way. */
+    public boolean ofEveryObject(String operation) {
+        return lists("everyObject", operation);
+    }
+
+    /** True for operations that the language calls for the next element. */
+    public boolean steps(String operation) {
+        return lists("steps", operation);
+    }
+
+    /** True for operations that the language calls to go through an object. */
+    public boolean asksForSteps(String operation) {
+        return lists("asksForSteps", operation);
+    }
+
+    /** True when the language cannot keep others from making objects. */
+    public boolean closesNothing(String language) {
+        return lists("closesNothing", language);
+    }
+
+    /** True when an operation of the language that ends without a value gives nothing, and nobody is told. */
+    public boolean endsSilently(String language) {
+        return lists("endsSilently", language);
+    }
+
+    /** True when threads of the language share no objects. */
+    public boolean sharesNothing(String language) {
+        return lists("sharesNothing", language);
     }
 
     private boolean named(String list, CodeType type) {

@@ -54,7 +54,9 @@ final class Members {
                     table.computeIfAbsent(operation.name(), key -> new ArrayList<>(2)).add(operation);
                 }
             }
-            operations.put(type, table);
+            if (!type.shape()) { // those of a shape come one by one, as uses are found
+                operations.put(type, table);
+            }
         }
         return table;
     }

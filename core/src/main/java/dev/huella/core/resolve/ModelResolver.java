@@ -67,6 +67,7 @@ public final class ModelResolver {
         List<List<Declared>> groups = groups();
         groups.parallelStream().forEach(group -> group.forEach(heads::members));
         List<CodeType> declared = world.declarer.all().stream().filter(Declared::first).map(Declared::type).toList();
+        InheritedFields.settle(declared, world);
         DelegateResolver.resolve(declared, world.supertypes);
         declared.forEach(CodeType::headsRead);
         world.index.settleModules(declared);

@@ -147,9 +147,15 @@ final class NameResolver {
                 return found;
             }
         }
+        if (body.world.library.oneElement(member.name()) && of.anyOf(Origin.ElementOf.class)) {
+            return of; // a pair of a map stands for what the map keeps
+        }
         CodeType qualified = path == null ? null : body.world.index.qualified(path);
         if (qualified != null) {
             return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
+        }
+        if (values.containers().isContainer(of.type()) && body.world.library.passes(member.name())) {
+            return of.as(values.containers().element(of).type());
         }
         if (values.containers().isContainer(of.type()) && !body.from.file().facts().language().equals("java")) {
             Flow part = values.containers().byName(member.name(), of, TypeUse.UNKNOWN);
@@ -193,6 +199,9 @@ final class NameResolver {
             HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, at);
         }
         boolean own = field.isStatic() || of.anyOf(Origin.Self.class);
+        if (!own) {
+            body.reads.add(field);
+        }
         TypeUse type = field.type().substitute(Supertypes.bindings(of.type()));
         return Flow.of(new Origin.OfField(field, own), type);
     }

@@ -41,7 +41,8 @@ final class OverrideResolver {
 
     private static boolean stands(Operation operation, Operation other) {
         if (other.isStatic() || other.kind() != Kind.OPERATION
-                || other.modifiers().visibility() == Visibility.PRIVATE
+                || other.modifiers().visibility() == Visibility.PRIVATE && !other.home().language().equals("cpp")
+                        && !other.home().language().equals("ruby")
                 || other.modifiers().has(Mark.FIXED) && other.overridden().isEmpty()
                 || !other.home().shape() && operation.parameters().size() != other.parameters().size()) {
             return false;

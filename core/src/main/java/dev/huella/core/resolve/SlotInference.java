@@ -73,7 +73,7 @@ final class SlotInference {
         List<Parameter> all = new ArrayList<>();
         for (int i = 0; i < operation.parameters().size(); i++) {
             Parameter before = operation.parameters().get(i);
-            all.add(uses[i] == null ? before : new Parameter(before.name(), uses[i], before.optional()));
+            all.add(uses[i] == null ? before : new Parameter(before.name(), uses[i], before.optional(), true));
         }
         TypeUse result = uses[operation.parameters().size()];
         operation.signature(operation.variables(), all, result == null ? operation.returns() : result);
@@ -172,6 +172,10 @@ final class SlotInference {
 
     private TypeUse common(Set<CodeType> known, Slot slot) {
         List<CodeType> all = new ArrayList<>(known);
+        if (slot.written != null && slot.key.owner() instanceof Field
+                && all.stream().allMatch(one -> world.supertypes.isA(one, slot.written))) {
+            return TypeUse.of(slot.written);
+        }
         List<CodeType> shared = new ArrayList<>(List.of(all.getFirst()));
         shared.addAll(world.supertypes.above(all.getFirst()));
         shared.removeIf(type -> type.external()
@@ -266,6 +270,9 @@ final class SlotInference {
     private TypeUse function(Slot slot, TypeUse now) {
         Slot end = target(slot);
         TypeUse there = end == slot ? now : current(end.key);
+        if (end != slot && end.key.element() && there != null) {
+            there = elementOf(there);
+        }
         if (there != null && Shapes.isFunction(there.type())) {
             return new TypeUse(now.isUnknown() ? "" : now.text(), there.type(), null, List.of(), now.dimensions());
         }

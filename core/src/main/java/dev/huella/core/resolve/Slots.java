@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
@@ -55,6 +56,8 @@ final class Slots {
         final Set<Slot> from = new LinkedHashSet<>();
         final Set<Use> uses = new LinkedHashSet<>();
         final List<Origin.OfFunction> functions = new ArrayList<>();
+        /** The type of a parameter that is handed on here as it is, where one is written. */
+        CodeType written;
 
         Slot(Key key) {
             this.key = key;
@@ -141,6 +144,10 @@ final class Slots {
             if (origin instanceof Origin.OfFunction function) {
                 slot.functions.add(function);
                 told = true;
+            }
+            if (origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
+                    && !of.parameters().get(index).inferred() && of.parameters().get(index).type().dimensions() == 0) {
+                slot.written = of.parameters().get(index).type().type();
             }
             Slot from = slot(origin);
             if (from != null && from != slot) {

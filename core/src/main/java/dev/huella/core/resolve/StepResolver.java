@@ -52,7 +52,7 @@ final class StepResolver {
             case Step.Yield yield -> yields(yield);
             case Step.Throw(Value value, var at) -> {
                 CodeType error = values.flow(value).type().erased();
-                body.add(new Deed.Throws(error, body.setting, at));
+                body.add(new Deed.Throws(error == null ? named(value) : error, body.setting, at));
             }
             case Step.Leave(boolean whole, var at) -> body.add(new Deed.Leaves(whole, body.setting, at));
             case Step.Choose choose -> choose(choose);
@@ -60,6 +60,14 @@ final class StepResolver {
             case Step.Block block -> block(block);
             case Step.Local(var type, var _) -> bodies.bodies(type, body);
         }
+    }
+
+    /** An error of the library, of which only the name is known; null when it has none. */
+    private CodeType named(Value value) {
+        String name = value instanceof Value.Call call && call.receiver() == null
+                ? call.name()
+                : value instanceof Value.Name one ? one.name() : null;
+        return name == null || body.scope.find(name) != null ? null : body.world.index.outside(name);
     }
 
     private void declare(Step.Declare declare) {

@@ -50,7 +50,11 @@ final class TypeIndex {
 
     /** The first declaration of a name wins; a second one is kept as a type but not found by name. */
     void declare(CodeType type) {
-        sources.putIfAbsent(type.qualifiedName(), type);
+        CodeType there = sources.putIfAbsent(type.qualifiedName(), type);
+        if (there != null && there.kind() == TypeKind.MODULE && type.kind() != TypeKind.MODULE) {
+            sources.put(type.qualifiedName(), type); // a file has the name of a type in it
+            bySimpleName.getOrDefault(type.name(), new ArrayList<>()).remove(there);
+        }
         if (type.outer() == null && !type.anonymous()) {
             bySimpleName.computeIfAbsent(type.name(), key -> new ArrayList<>(1)).add(type);
         }

@@ -4,16 +4,20 @@
  */
 grammar Molde;
 
-document   : NL* (definition | phrase)* EOF ;
+document   : NL* (definition | opportunity | phrase)* EOF ;
 
 phrase     : PHRASE phrasePart+ NL+ MEANS NL* formula NL+ ;
 phrasePart : word | OPEN LOCAL COLON sort CLOSE ;
 
 definition : PATTERN name=WORD COLON family=WORD NL+ about=STRING NL+ section* ;
-section    : roles | recognised | variant | owes | unlike | hints ;
+section    : roles | recognised | variant | owes | unlike | yields | hints ;
+
+opportunity : OPPORTUNITY name=WORD NL+ about=STRING NL+ SUGGESTS WORD+ NL+ section* because ;
+because     : BECAUSE STRING NL+ (TOUCHES WORD+ NL+)? (AFTERWARDS STRING NL+)? ;
+
 
 roles      : ROLES NL+ role+ ;
-role       : name=WORD KEY? sort (COMMA COUNT)? (COMMA ALSO WORD)? NL+ ;
+role       : name=(WORD | OPERATION) KEY? sort (COMMA COUNT)? (COMMA link=(ALSO | WITH) other=WORD)? NL+ ;
 sort       : TYPE | FIELD | OPERATION ;
 
 recognised : RECOGNISED BY NL+ line+ ;
@@ -21,10 +25,13 @@ variant    : VARIANT name=WORD about=STRING? NL+ line* ;
 line       : formula NL+ ;
 
 owes       : OWES NL+ obligation+ ;
-obligation : level name=WORD about=STRING NL+ line+ (OTHERWISE STRING NL+)? ;
+obligation : level name=WORD about=STRING NL+ line+ (UNCLEAR WHEN NL* formula NL+ STRING NL+)?
+             (OTHERWISE STRING NL+)? ;
 level      : MUST | SHOULD | ADVICE ;
 
 unlike     : UNLIKE name=WORD WHEN NL* formula NL+ about=STRING NL+ (OTHERWISE STRING NL+)? ;
+yields     : YIELDS pattern=WORD WHERE pair (AND pair)* NL+ ;
+pair       : mine=WORD IS theirs=WORD ;
 hints      : HINTS NL+ line+ ;
 
 formula    : either | all ;
@@ -36,13 +43,15 @@ unit       : NOT unit                                        # negated
            | term+                                           # clause
            ;
 term       : word | LOCAL | STRING ;
-word       : WORD | BY | WHEN | KEY | TYPE | FIELD | OPERATION | ALSO ;
+word       : WORD | BY | WHEN | KEY | TYPE | FIELD | OPERATION | ALSO | IS | WHERE | TOUCHES | WITH ;
 
 PATTERN : 'pattern' ; PHRASE : 'phrase' ; MEANS : 'means' ; ROLES : 'roles' ; KEY : 'key' ;
 RECOGNISED : 'recognised' ; BY : 'by' ; VARIANT : 'variant' ; OWES : 'owes' ; UNLIKE : 'unlike' ; WHEN : 'when' ;
 HINTS : 'hints' ; MUST : 'must' ; SHOULD : 'should' ; ADVICE : 'advice' ; OTHERWISE : 'otherwise' ;
 EITHER : 'either' ; OR : 'or' ; AND : 'and' ; NOT : 'not' ; WHENEVER : 'whenever' ; THEN : 'then' ; MOSTLY : 'mostly' ;
-TYPE : 'type' ; FIELD : 'field' ; OPERATION : 'operation' ; ALSO : 'also' ;
+OPPORTUNITY : 'opportunity' ; SUGGESTS : 'suggests' ; BECAUSE : 'because' ; TOUCHES : 'touches' ;
+AFTERWARDS : 'afterwards' ; UNCLEAR : 'unclear' ; YIELDS : 'yields-to' ; WHERE : 'where' ; IS : 'is' ;
+TYPE : 'type' ; FIELD : 'field' ; OPERATION : 'operation' ; ALSO : 'also' ; WITH : 'with' ;
 COUNT : [0-9]+ '..' ([0-9]+ | '*') ;
 WORD : [a-z] [a-z0-9]* ('-' [a-z0-9]+)* ;
 LOCAL : [A-Z] [A-Za-z0-9]* ;

@@ -3,10 +3,12 @@ package dev.huella.core.exchange.json;
 import com.fasterxml.jackson.core.JsonGenerator;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.NearMiss;
+import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.PatternInstance.Alternative;
 import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.match.PatternInstance.Player;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.molde.Sort;
 import java.io.IOException;
 import java.io.Writer;
@@ -29,14 +31,15 @@ public final class FindsWriter {
      *
      * @param format {@code huella-finds/1} or {@code huella-verdicts/1}
      */
-    public static void write(String format, List<Found> found, List<NearMiss> nearMisses, Writer to)
-            throws IOException {
+    public static void write(String format, List<Found> found, List<NearMiss> nearMisses,
+            List<Opportunity> opportunities, Writer to) throws IOException {
         try (JsonGenerator json = JsonWriting.generator(to)) {
-            new FindsWriter(json).document(format, found, nearMisses);
+            new FindsWriter(json).document(format, found, nearMisses, opportunities);
         }
     }
 
-    private void document(String format, List<Found> found, List<NearMiss> nearMisses) throws IOException {
+    private void document(String format, List<Found> found, List<NearMiss> nearMisses,
+            List<Opportunity> opportunities) throws IOException {
         json.writeStartObject();
         json.writeStringField("format", format);
         json.writeArrayFieldStart("instances");
@@ -55,7 +58,24 @@ public final class FindsWriter {
         }
         json.writeEndArray();
         json.writeArrayFieldStart("opportunities");
+        for (Opportunity opportunity : opportunities) {
+            opportunity(opportunity);
+        }
         json.writeEndArray();
+        json.writeEndObject();
+    }
+
+    private void opportunity(Opportunity opportunity) throws IOException {
+        json.writeStartObject();
+        json.writeStringField("id", opportunity.id());
+        JsonWriting.strings(json, "suggests", opportunity.suggests());
+        JsonWriting.strings(json, "about", opportunity.about().stream().map(CodeType::qualifiedName).toList());
+        json.writeStringField("why", opportunity.why());
+        JsonWriting.strings(json, "touches", opportunity.touches());
+        JsonWriting.strings(json, "touchedTypes",
+                opportunity.touchedTypes().stream().map(CodeType::qualifiedName).toList());
+        json.writeStringField("afterwards", opportunity.afterwards());
+        JsonWriting.places(json, opportunity.places());
         json.writeEndObject();
     }
 

@@ -3,8 +3,10 @@ package dev.huella.core.molde.clause;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
+import dev.huella.core.resolve.LibraryKnowledge;
 
 /** {@code <operation> can give nothing} */
 @AutoService(Clause.class)
@@ -17,7 +19,7 @@ public final class CanGiveNothing implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "On some path it returns null.";
+        return "On some path it returns null, or ends without a value where it else returns one.";
     }
 
     @Override
@@ -28,5 +30,27 @@ public final class CanGiveNothing implements Clause.Listed {
                 into.add(returns.at(), operation);
             }
         });
+        Deeds.operations(model, operation -> {
+            if (LibraryKnowledge.of(operation.home()).endsSilently(operation.home().language())
+                    && fallsThrough(operation)) {
+                into.add(operation.place(), operation);
+            }
+        });
+    }
+
+    /** It returns in branches only, and there is a way past all of them. */
+    private static boolean fallsThrough(Operation operation) {
+        boolean gives = false;
+        boolean open = false;
+        for (Deed deed : operation.deeds()) {
+            boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
+            if (ends && deed.within() == null) {
+                return false;
+            }
+            gives |= deed instanceof Deed.Returns returns && returns.value() != null
+                    && Origins.isOwn(operation, returns.within());
+            open |= deed instanceof Deed.Chooses chooses && chooses.within() == null && !chooses.complete();
+        }
+        return gives && open;
     }
 }

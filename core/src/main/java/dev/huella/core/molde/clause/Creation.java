@@ -10,6 +10,7 @@ import dev.huella.core.model.Setting;
 import dev.huella.core.source.SourceSpan;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 
@@ -137,5 +138,22 @@ final class Creation {
         for (CodeType function : Kept.putInto(field)) {
             function.operations().forEach(own -> fresh(own).forEach(found::putIfAbsent));
         }
+    }
+
+    /** The nearest abstraction above all objects that the forms of an operation make; null when there is none. */
+    static CodeType common(Operation operation) {
+        Set<CodeType> shared = null;
+        for (Operation form : operation.overriders()) {
+            for (CodeType made : fresh(form).keySet()) {
+                Set<CodeType> above = new LinkedHashSet<>(Hierarchy.above(made));
+                above.removeIf(CodeType::external);
+                if (shared == null) {
+                    shared = above;
+                } else {
+                    shared.retainAll(above);
+                }
+            }
+        }
+        return shared == null || shared.isEmpty() ? null : shared.iterator().next();
     }
 }

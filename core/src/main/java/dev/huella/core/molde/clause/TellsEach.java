@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
@@ -29,6 +30,21 @@ public final class TellsEach implements Clause.Listed {
             boolean again = Setting.inside(calls.within(), Setting.Kind.EACH)
                     || Setting.inside(calls.within(), Setting.Kind.WHILE)
                     || Setting.inside(calls.within(), Setting.Kind.FUNCTION);
+            boolean event = calls.receiver()
+                    .origins()
+                    .stream()
+                    .anyMatch(origin -> origin instanceof Origin.OfField(Field field, boolean _)
+                            && field.modifiers().has(Mark.EVENT));
+            if (event) {
+                calls.receiver()
+                        .origins()
+                        .stream()
+                        .map(Origins::whole)
+                        .filter(field -> field != null)
+                        .forEach(field -> Deeds.targets(calls)
+                                .forEach(target -> into.add(calls.at(), operation, target, field)));
+                return;
+            }
             for (Origin origin : again ? Origins.of(calls.receiver()) : List.<Origin>of()) {
                 Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
                 if (field != null) {

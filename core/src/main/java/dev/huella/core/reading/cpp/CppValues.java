@@ -18,7 +18,7 @@ final class CppValues extends Bodies {
     private static final Set<String> CASTS = Set.of("static_cast", "dynamic_cast", "const_cast", "reinterpret_cast",
             "dynamic_pointer_cast", "static_pointer_cast", "any_cast", "qobject_cast");
     private static final Set<String> THROUGH = Set.of("std.move", "std.forward", "std.ref", "std.cref",
-            "std.as_const", "move", "std.addressof");
+            "std.as_const", "move", "std.addressof", "unique_ptr", "shared_ptr", "std.unique_ptr", "std.shared_ptr");
     private static final Set<String> OVER = Set.of("for_each", "transform", "any_of", "all_of", "none_of", "find_if",
             "count_if", "sort");
     private final CppBodies bodies;

@@ -9,9 +9,12 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Reads statements; expressions are in {@link CSharpValues}. */
 final class CSharpBodies extends Bodies {
+    private static final Set<String> HANDED_OUT = Set.of("expression_statement", "if_statement",
+            "local_declaration_statement", "return_statement");
     private final String className;
     private final CSharpValues values = new CSharpValues(this);
 
@@ -68,6 +71,7 @@ final class CSharpBodies extends Bodies {
     @Override
     protected void step(SyntaxNode node, List<Step> into) {
         SourceSpan at = node.span();
+        handedOut(node, into);
         switch (node.kind()) {
             case "expression_statement" -> node.children().forEach(child -> expression(child, into));
             case "local_declaration_statement" -> node.children().forEach(child -> declared(child, into));
@@ -113,6 +117,35 @@ final class CSharpBodies extends Bodies {
             }
             default -> into.add(act(value(node)));
         }
+    }
+
+    private void handedOut(SyntaxNode node, List<Step> into) {
+        SyntaxNode head = node.is("if_statement") ? node.child("condition") : node;
+        if (HANDED_OUT.contains(node.kind()) && head != null) {
+            handedOut(head, null, into);
+        }
+    }
+
+    /** Variables that a call in the statement fills for its caller. {@code function}: what is called around. */
+    private void handedOut(SyntaxNode node, SyntaxNode function, List<Step> into) {
+        if (node.is("declaration_expression") && node.child("name") != null) {
+            SyntaxNode type = node.child("type");
+            boolean written = type != null && !type.is("implicit_type");
+            into.add(new Step.Declare(node.child("name").text(), written ? CSharpTypes.held(type) : null,
+                    taken(function, node), node.span()));
+        } else if (!node.is("lambda_expression")) {
+            SyntaxNode called = node.is("invocation_expression") ? node.child("function") : function;
+            node.children().forEach(child -> handedOut(child, called, into));
+        }
+    }
+
+    /** The element that a library's attempt to find one hands out; null for other calls. */
+    private Value taken(SyntaxNode function, SyntaxNode variable) {
+        return function != null && function.is("member_access_expression")
+                && function.child("name").text().startsWith("Try")
+                        ? new Value.Element(value(function.child("expression")),
+                                new Value.Literal(Value.Literal.Kind.NULL, "null", variable.span()), variable.span())
+                        : null;
     }
 
     private Value firstOrToken(SyntaxNode node) {

@@ -83,13 +83,26 @@ final class CSharpMembers {
             if (declarator.is("variable_declarator") && declarator.child("name") != null) {
                 var bodies = new CSharpBodies(into.name());
                 String name = declarator.child("name").text();
-                SyntaxNode value = CSharpBodies.initial(declarator);
+                SyntaxNode written = CSharpBodies.initial(declarator);
+                Value value = written == null ? null : bodies.value(written);
+                Value lazy = type != null && type.name().equals("Lazy") ? madeLater(value) : null;
+                Modifiers all = event
+                        ? modifiers.with(Mark.EVENT)
+                        : lazy != null ? modifiers.with(Mark.LAZY) : modifiers;
                 into.fields()
-                        .add(new FieldDeclared(name, type, event ? modifiers.with(Mark.EVENT) : modifiers,
-                                FieldDeclared.Kind.FIELD, value == null ? null : bodies.value(value), bodies.inner(),
-                                declarator.span()));
+                        .add(new FieldDeclared(name, type, all, FieldDeclared.Kind.FIELD, lazy == null ? value : lazy,
+                                bodies.inner(), declarator.span()));
             }
         }
+    }
+
+    /** What the function makes that a value made on first use is given; null when it is given none. */
+    private static Value madeLater(Value value) {
+        return value instanceof Value.Create create && !create.arguments().isEmpty()
+                && create.arguments().getFirst() instanceof Value.Function function && function.body().size() == 1
+                && function.body().getFirst() instanceof Step.Return(Value made, SourceSpan _)
+                        ? made
+                        : null;
     }
 
     private void event(SyntaxNode node) {

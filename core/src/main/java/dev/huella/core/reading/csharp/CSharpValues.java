@@ -136,7 +136,7 @@ final class CSharpValues extends Bodies {
 
     /** {@code a?.b}: the part behind the sign is read as if the sign were not there. */
     private Value conditionalAccess(SyntaxNode node) {
-        return bound(node.children().getLast(), value(node.child("condition")));
+        return bound(node.children().getLast(), ifThere(value(node.child("condition")), true));
     }
 
     private Value bound(SyntaxNode node, Value on) {

@@ -112,6 +112,7 @@ final class KotlinMembers {
     }
 
     private void primary(SyntaxNode list, List<Step> steps) {
+        steps.addAll(new KotlinBodies(into.name()).defaults(list));
         List<ParameterDeclared> parameters = new ArrayList<>();
         for (SyntaxNode child : list.children()) {
             SyntaxNode name = child.first("simple_identifier");
@@ -267,8 +268,14 @@ final class KotlinMembers {
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, KotlinTypes.typeParameters(node),
                         parameters(node.first("function_value_parameters")), returned(node), body == null
                                 ? null
-                                : own.body(body),
+                                : withDefaults(node.first("function_value_parameters"), own, own.body(body)),
                         own.inner(), node.span()));
+    }
+
+    private static List<Step> withDefaults(SyntaxNode parameters, KotlinBodies bodies, List<Step> steps) {
+        List<Step> all = new ArrayList<>(bodies.defaults(parameters));
+        all.addAll(steps);
+        return all;
     }
 
     /** The type behind the parameters, not the one before the name. */

@@ -12,6 +12,7 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
 import dev.huella.core.reading.TypeParts;
+import dev.huella.core.source.Problem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -32,6 +33,12 @@ public final class KotlinReader extends TreeReader {
     @Override
     public Set<String> extensions() {
         return Set.of("kt", "kts");
+    }
+
+    /** The grammar calls a tree broken where only a line break before a brace is missing; only what it points at counts. */
+    @Override
+    protected List<Problem> problems(SyntaxTree tree) {
+        return tree.errors().isEmpty() ? List.of() : super.problems(tree);
     }
 
     @Override

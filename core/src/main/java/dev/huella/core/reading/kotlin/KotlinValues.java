@@ -134,7 +134,11 @@ final class KotlinValues extends Bodies {
         }
         return name.is("parenthesized_expression")
                 ? value(name)
-                : new Value.Member(value(parts.getFirst()), name.text(), at);
+                : new Value.Member(ifThere(value(parts.getFirst()), isAsked(suffix)), name.text(), at);
+    }
+
+    private static boolean isAsked(SyntaxNode suffix) {
+        return suffix.text().startsWith("?.");
     }
 
     private Value call(SyntaxNode node) {
@@ -177,7 +181,8 @@ final class KotlinValues extends Bodies {
             List<SyntaxNode> parts = parts(function);
             SyntaxNode suffix = parts.getLast();
             SyntaxNode name = suffix.children().isEmpty() ? suffix : suffix.children().getLast();
-            return new Value.Call(value(parts.getFirst()), name.text(), arguments, from(name, node));
+            return new Value.Call(ifThere(value(parts.getFirst()), isAsked(suffix)), name.text(), arguments,
+                    from(name, node));
         }
         return new Value.Call(value(function), Value.APPLY, arguments, node.span());
     }

@@ -213,7 +213,10 @@ final class PhpTypes {
         String own = free ? null : into.name();
         List<ParameterDeclared> parameters = parameters(node.child("parameters"), doc, own);
         var bodies = new PhpBodies(own, namespace, modifiers.has(Mark.STATIC), constructor);
-        List<Step> steps = body == null ? null : new ArrayList<>(bodies.function(body, parameters));
+        List<Step> steps = body == null ? null : new ArrayList<>(bodies.defaults(node.child("parameters")));
+        if (steps != null) {
+            steps.addAll(bodies.function(body, parameters));
+        }
         if (constructor) {
             promoted(node.child("parameters"), steps, into);
         }
@@ -230,7 +233,7 @@ final class PhpTypes {
     }
 
     private void promoted(SyntaxNode list, List<Step> steps, TypeParts into) {
-        int position = 0;
+        int position = steps == null ? 0 : (int) steps.stream().takeWhile(Step.Choose.class::isInstance).count();
         for (SyntaxNode parameter : list == null ? List.<SyntaxNode>of() : list.children()) {
             if (parameter.is("property_promotion_parameter")) {
                 String name = parameter.child("name").text().substring(1);

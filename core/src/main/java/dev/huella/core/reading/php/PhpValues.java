@@ -116,7 +116,7 @@ final class PhpValues extends Bodies {
 
     private Value member(SyntaxNode node, SourceSpan at) {
         SyntaxNode name = node.child("name");
-        Value of = value(node.child("object"));
+        Value of = ifThere(value(node.child("object")), node.is("nullsafe_member_access_expression"));
         return name.is("name")
                 ? new Value.Member(of, name.text(), at)
                 : new Value.Element(of, value(name), at);
@@ -158,7 +158,8 @@ final class PhpValues extends Bodies {
         if (node.text().endsWith("(...)")) {
             return new Value.Reference(value(on), null, name.text(), at);
         }
-        return new Value.Call(on.is("name") || on.is("qualified_name") ? type(on) : value(on), name.text(), arguments,
+        Value receiver = on.is("name") || on.is("qualified_name") ? type(on) : value(on);
+        return new Value.Call(ifThere(receiver, node.is("nullsafe_member_call_expression")), name.text(), arguments,
                 at);
     }
 

@@ -164,13 +164,13 @@ final class PythonTypes {
         }
         var bodies = new PythonBodies(this, free ? null : into.name(), isStatic).self(self)
                 .constructing(name.equals("__init__"));
-        List<Step> steps = bodies.function(node.child("body"), parameters);
+        List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
+        steps.addAll(bodies.function(node.child("body"), parameters));
         Modifiers modifiers = modifiers(name, decorators);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         boolean promised = decorators.stream()
                 .anyMatch(one -> one.endsWith("abstractmethod")
-                        || one.endsWith("abstractproperty"))
-                || !free && onlyNotImplemented(steps);
+                        || one.endsWith("abstractproperty"));
         promised |= into.kind() == TypeKind.PROTOCOL && isHollow(steps);
         boolean constructor = name.equals("__init__") && !free;
         into.operations()
@@ -197,18 +197,6 @@ final class PythonTypes {
             }
         }
         return modifiers;
-    }
-
-    private static boolean onlyNotImplemented(List<Step> steps) {
-        List<Step> real = steps.stream().filter(step -> !isDocumentation(step)).toList();
-        if (real.size() != 1 || !(real.getFirst() instanceof Step.Throw(Value value, var _))) {
-            return false;
-        }
-        return switch (value) {
-            case Value.Name name -> name.name().equals("NotImplementedError");
-            case Value.Call call -> call.receiver() == null && call.name().equals("NotImplementedError");
-            case null, default -> false;
-        };
     }
 
     private static boolean isHollow(List<Step> steps) {

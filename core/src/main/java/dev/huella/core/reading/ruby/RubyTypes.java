@@ -263,9 +263,9 @@ final class RubyTypes {
         var bodies = new RubyBodies(into.name(), name, isStatic, constructor);
         blockParameter(body, parameters, bodies);
         bodies.parameters(parameters);
-        List<Step> steps = bodies.operation(body, parameters, !constructor && !setter);
+        List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
+        steps.addAll(bodies.operation(body, parameters, !constructor && !setter));
         fields(body, isStatic);
-        boolean promised = !constructor && onlyNotImplemented(steps);
         Modifiers modifiers = Modifiers.of(constructor || free || isStatic ? visibilityOfClass(isStatic) : current);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         modifiers = setter ? modifiers.with(Mark.SETTER) : modifiers;
@@ -276,24 +276,13 @@ final class RubyTypes {
                                 ? name.substring(0, name.length() - 1)
                                 : name,
                         constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
-                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters, null,
-                        promised ? null : steps, bodies.inner(), node.span()));
+                        modifiers, List.of(), parameters, null, steps, bodies.inner(), node.span()));
     }
 
     private Visibility visibilityOfClass(boolean isStatic) {
         return isStatic && current == Visibility.PRIVATE && into.kind() == TypeKind.CLASS
                 ? Visibility.PRIVATE
                 : Visibility.PUBLIC;
-    }
-
-    private static boolean onlyNotImplemented(List<Step> steps) {
-        return steps.size() == 1 && steps.getFirst() instanceof Step.Throw(Value value, var _)
-                && switch (value) {
-                    case Value.Name name -> name.name().equals("NotImplementedError");
-                    case Value.Call call -> call.receiver() instanceof Value.Name name
-                            && name.name().equals("NotImplementedError");
-                    default -> false;
-                };
     }
 
     /** A body that yields takes a block, written among the parameters or not. */

@@ -238,7 +238,8 @@ final class RubyValues extends Bodies {
             case "new" -> creation(node, receiver, arguments, at);
             default -> SENDS.contains(name) && !arguments.isEmpty()
                     ? sent(value(receiver), arguments, at)
-                    : new Value.Call(value(receiver), name, arguments, at);
+                    : new Value.Call(ifThere(value(receiver), node.child("operator") != null
+                            && node.child("operator").text().equals("&.")), name, arguments, at);
         };
     }
 

@@ -125,6 +125,9 @@ final class ScriptMembers {
         if (constructor) {
             promoted(node.child("parameters"), steps);
         }
+        if (steps != null) {
+            steps.addAll(0, bodies.defaults(node.child("parameters")));
+        }
         if (doc.has("abstract") && steps != null) {
             modifiers = modifiers.with(Mark.ABSTRACT);
             steps = null;

@@ -81,7 +81,7 @@ final class ScriptValues extends Bodies {
                     "template_substitution", "type_assertion", "yield_expression" ->
                 last(node);
             case "as_expression", "satisfies_expression" -> annotated(node, "");
-            case "member_expression" -> new Value.Member(value(node.child("object")),
+            case "member_expression" -> new Value.Member(object(node),
                     ScriptMembers.name(node.child("property")), at);
             case "subscript_expression" ->
                 new Value.Element(value(node.child("object")), value(node.child("index")), at);
@@ -168,7 +168,7 @@ final class ScriptValues extends Bodies {
         if (object.equals("Object") && name.equals("freeze") && arguments.size() == 1) {
             return arguments.getFirst();
         }
-        return new Value.Call(value(function.child("object")), name, arguments, from(property, node));
+        return new Value.Call(object(function), name, arguments, from(property, node));
     }
 
     /** An object with operations is a type of its own; one with values only is a map. */
@@ -184,6 +184,10 @@ final class ScriptValues extends Bodies {
             }
         }
         return new Value.Cast(TypeText.of("Record"), new Value.ArrayOf(null, parts, node.span()), node.span());
+    }
+
+    private Value object(SyntaxNode member) {
+        return ifThere(value(member.child("object")), member.child("optional_chain") != null);
     }
 
     private Value augmented(SyntaxNode node) {

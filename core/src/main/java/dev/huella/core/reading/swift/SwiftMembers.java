@@ -211,9 +211,12 @@ final class SwiftMembers {
         SyntaxNode body = node.child("body");
         boolean promised = body == null && into.kind() == TypeKind.PROTOCOL;
         var bodies = new SwiftBodies(into.name());
-        List<Step> steps = body == null ? null : bodies.block(body);
+        List<Step> steps = body == null ? null : new ArrayList<>(bodies.block(body));
         boolean gives = steps != null && steps.size() == 1 && kind == Kind.OPERATION && returns != null
                 && !returns.name().equals("void");
+        if (steps != null && !gives) {
+            steps.addAll(0, bodies.defaults(node));
+        }
         TypeText result = returns != null && returns.present().name().equals("Self")
                 ? TypeText.of(into.name())
                 : returns;

@@ -96,7 +96,7 @@ final class SwiftValues extends Bodies {
             return computed(node);
         }
         Value of = SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target);
-        return suffix(node).equals("self") ? of : new Value.Member(of, suffix(node), at);
+        return suffix(node).equals("self") ? of : new Value.Member(ifThere(of, isAsked(node)), suffix(node), at);
     }
 
     private List<Value> arguments(SyntaxNode suffix) {
@@ -143,6 +143,10 @@ final class SwiftValues extends Bodies {
         return new Value.Call(value(function), Value.APPLY, arguments, node.span());
     }
 
+    private static boolean isAsked(SyntaxNode navigation) {
+        return navigation.tokens().stream().anyMatch(token -> token.is("?"));
+    }
+
     private Value onTarget(SyntaxNode node, SyntaxNode function, List<Value> arguments) {
         SyntaxNode target = function.child("target");
         String name = suffix(function);
@@ -154,7 +158,9 @@ final class SwiftValues extends Bodies {
             String type = target.text().equals("Self") ? bodies.className() : target.text();
             return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
         }
-        return new Value.Call(SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target),
+        return new Value.Call(SwiftTypes.isTypeNode(target)
+                ? dotted(target.text(), target.span())
+                : ifThere(value(target), isAsked(function)),
                 name,
                 arguments, at);
     }

@@ -1,0 +1,202 @@
+package dev.huella.core.match;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Element;
+import dev.huella.core.molde.Formula;
+import dev.huella.core.molde.PatternDefinition;
+import dev.huella.core.molde.PatternDefinition.Role;
+import dev.huella.core.molde.PatternDefinition.Unlike;
+import dev.huella.core.molde.PatternDefinition.Variant;
+import dev.huella.core.molde.Sort;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Why given types are an instance of a pattern, or why not: each clause of the definition, held or failed. The clauses
+ * are those that recognition uses, so that the two cannot disagree.
+ */
+public final class Reasoning {
+    private static final long MOST_ROWS = 400_000;
+    private final Tables tables;
+
+    public Reasoning(Matcher matcher) {
+        this.tables = matcher.tables();
+    }
+
+    /** How one clause came out. */
+    public enum Outcome {
+        HELD, FAILED,
+        /** It speaks of names that nothing before it could fill. */
+        UNDECIDED
+    }
+
+    /**
+     * One clause held against the types.
+     *
+     * @param clause in the definition's words, with names in the places of roles that are filled
+     */
+    public record Step(String clause, Outcome outcome, List<SourceSpan> places) {
+        public Step {
+            places = List.copyOf(places);
+        }
+    }
+
+    /**
+     * One way to read the types as players of the pattern.
+     *
+     * @param playing names by role, as assumed
+     * @param steps the clauses, in the order of the definition
+     * @param decidedAgainst facts that make it another pattern instead, by that pattern
+     */
+    public record Reading(String variant, Map<String, String> playing, List<Step> steps,
+            Map<String, String> decidedAgainst) {
+        public Reading {
+            steps = List.copyOf(steps);
+        }
+
+        /** How many clauses failed or could not be decided. */
+        public long missing() {
+            return steps.stream().filter(step -> step.outcome() != Outcome.HELD).count();
+        }
+
+        public boolean whole() {
+            return missing() == 0 && decidedAgainst.isEmpty();
+        }
+    }
+
+    /** The reading of each form of the pattern with the fewest clauses missing, the best form first. */
+    public List<Reading> explain(PatternDefinition pattern, List<CodeType> types) {
+        List<Variant> forms = pattern.variants().isEmpty()
+                ? List.of(new Variant("", "", List.of()))
+                : pattern.variants();
+        List<Reading> best = new ArrayList<>();
+        for (Variant form : forms) {
+            castings(pattern, types).stream()
+                    .map(casting -> read(pattern, form, casting))
+                    .min(Comparator.comparingLong(Reading::missing))
+                    .ifPresent(best::add);
+        }
+        best.sort(Comparator.comparingLong(Reading::missing));
+        return best;
+    }
+
+    /** All ways to give the types to roles that types play; key roles first. */
+    private static List<Map<Integer, CodeType>> castings(PatternDefinition pattern, List<CodeType> types) {
+        List<Integer> roles = new ArrayList<>();
+        for (int i = 0; i < pattern.roles().size(); i++) {
+            Role role = pattern.roles().get(i);
+            if (role.sort() == Sort.TYPE && (role.key() || role.least() > 0)) {
+                roles.add(i);
+            }
+        }
+        List<Map<Integer, CodeType>> castings = new ArrayList<>(List.of(Map.of()));
+        for (CodeType type : types) {
+            List<Map<Integer, CodeType>> longer = new ArrayList<>();
+            for (Map<Integer, CodeType> casting : castings) {
+                for (int role : roles) {
+                    if (!casting.containsKey(role)) {
+                        Map<Integer, CodeType> more = new TreeMap<>(casting);
+                        more.put(role, type);
+                        longer.add(more);
+                    }
+                }
+            }
+            castings = longer;
+        }
+        return castings;
+    }
+
+    private Reading read(PatternDefinition pattern, Variant form, Map<Integer, CodeType> casting) {
+        List<Formula> clauses = new ArrayList<>(pattern.recognised());
+        clauses.addAll(form.clauses());
+        clauses.removeIf(clause -> concernsOnlyTheOptional(pattern, form, clause));
+        var solver = new Solver(tables, pattern.variables().size());
+        int[] env = solver.free();
+        casting.forEach((role, type) -> env[role] = type.id());
+        List<Formula> held = new ArrayList<>();
+        List<Step> steps = new ArrayList<>();
+        int[] filled = env;
+        for (Formula clause : clauses) {
+            List<Formula> together = new ArrayList<>(held);
+            together.add(clause);
+            List<SourceSpan> places = new ArrayList<>();
+            int[] found = solution(solver, together, env, clause, places);
+            boolean speaksOfNothing = clause instanceof Formula.Not && found == null && open(clause, filled);
+            if (found != null) {
+                held.add(clause);
+                filled = found;
+            }
+            steps.add(new Step(worded(pattern, clause, found == null ? filled : found),
+                    found != null ? Outcome.HELD : speaksOfNothing ? Outcome.UNDECIDED : Outcome.FAILED, places));
+        }
+        Map<String, String> playing = new LinkedHashMap<>();
+        casting.forEach((role, type) -> playing.put(pattern.roles().get(role).name(), type.name()));
+        return new Reading(form.name(), playing, steps, against(pattern, filled));
+    }
+
+    private static boolean concernsOnlyTheOptional(PatternDefinition pattern, Variant form, Formula clause) {
+        Set<Integer> named = new LinkedHashSet<>();
+        form.clauses().forEach(one -> named.addAll(one.variables()));
+        return clause.allVariables()
+                .stream()
+                .anyMatch(variable -> variable < pattern.roles().size()
+                        && pattern.roles().get(variable).least() == 0 && !named.contains(variable));
+    }
+
+    private int[] solution(Solver solver, List<Formula> together, int[] env, Formula last, List<SourceSpan> places) {
+        int[][] found = new int[1][];
+        try {
+            solver.atMost(MOST_ROWS).solve(together, env.clone(), (solved, evidence) -> {
+                found[0] = solved.clone();
+                evidence.stream()
+                        .filter(one -> one.place() != null && last.atoms().contains(one.atom()))
+                        .map(Evidence::place)
+                        .limit(3)
+                        .forEach(places::add);
+                return false;
+            });
+        } catch (Solver.Runaway _) {
+            return null; // too many ways to try: told as not decided
+        }
+        return found[0];
+    }
+
+    private static boolean open(Formula clause, int[] env) {
+        return clause.allVariables().stream().anyMatch(variable -> env[variable] < 0);
+    }
+
+    /** Other patterns that the facts speak for, with the fact. */
+    private Map<String, String> against(PatternDefinition pattern, int[] env) {
+        Map<String, String> against = new LinkedHashMap<>();
+        Map<Integer, Set<Integer>> players = new LinkedHashMap<>();
+        for (int i = 0; i < pattern.roles().size(); i++) {
+            if (env[i] >= 0) {
+                players.put(i, Set.of(env[i]));
+            }
+        }
+        var inquiry = new Inquiry(tables);
+        for (Unlike unlike : pattern.unlikes()) {
+            if (inquiry.someHolds(pattern, unlike.when(), players)) {
+                against.put(unlike.pattern(), unlike.about());
+            }
+        }
+        return against;
+    }
+
+    private String worded(PatternDefinition pattern, Formula clause, int[] env) {
+        var words = new StringBuilder();
+        for (String word : clause.text().split(" ")) {
+            int variable = pattern.variables().indexOf(word.replaceAll("[(),]", ""));
+            Element element = variable >= 0 && env[variable] >= 0 ? tables.model().element(env[variable]) : null;
+            words.append(words.isEmpty() ? "" : " ").append(element == null ? word : element.name());
+        }
+        return words.toString();
+    }
+}

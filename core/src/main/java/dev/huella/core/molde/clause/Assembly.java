@@ -1,0 +1,194 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.source.SourceSpan;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** How an object is put together from what another keeps. */
+final class Assembly {
+    private Assembly() {}
+
+    /** True when the value is, or was taken from, a field of the object itself. */
+    static boolean fromOwn(Flow flow) {
+        return flow.origins().stream().anyMatch(Assembly::fromOwn);
+    }
+
+    private static boolean fromOwn(Origin origin) {
+        return switch (origin) {
+            case Origin.OfField(Field field, boolean own) -> own && !field.isStatic();
+            case Origin.ElementOf(Origin container) -> fromOwn(container);
+            case Origin.CopyOf(Origin container, boolean _) -> fromOwn(container);
+            case Origin.Result(Operation _, Origin receiver) -> receiver != null && fromOwn(receiver);
+            default -> false;
+        };
+    }
+
+    private static boolean self(Flow flow, Operation operation) {
+        return flow.origins()
+                .stream()
+                .anyMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
+    }
+
+    private static boolean handsOver(List<Flow> arguments, Operation operation) {
+        return arguments.stream().anyMatch(argument -> fromOwn(argument) || self(argument, operation));
+    }
+
+    /** Types handed out that are made of fields of the object, with a place each. */
+    static Map<CodeType, SourceSpan> products(Operation operation) {
+        Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
+        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
+            return found;
+        }
+        for (Flow value : Origins.returned(operation)) {
+            for (Origin origin : Origins.of(value)) {
+                if (origin instanceof Origin.Fresh(CodeType type)) {
+                    SourceSpan at = madeOfParts(operation, type);
+                    if (at != null) {
+                        found.putIfAbsent(type, at);
+                    }
+                } else if (origin instanceof Origin.OfField(Field field, boolean own) && own && !field.isStatic()
+                        && field.held().container() == null && field.held().type().erased() != null
+                        && worksOn(operation, field)) {
+                    found.putIfAbsent(field.held().type().erased(), operation.place());
+                }
+            }
+        }
+        return found;
+    }
+
+    private static SourceSpan madeOfParts(Operation operation, CodeType type) {
+        for (Operation reached : Flows.reached(operation)) {
+            for (Deed deed : reached.deeds()) {
+                boolean parts = switch (deed) {
+                    case Deed.Creates creates -> creates.type() == type && handsOver(creates.arguments(), reached);
+                    case Deed.Sets sets -> !sets.own() && sets.field().home() == type && fromOwn(sets.value());
+                    case Deed.Calls calls -> handsOver(calls.arguments(), reached) && (calls.receiver()
+                            .origins()
+                            .stream()
+                            .anyMatch(origin -> origin instanceof Origin.Fresh(CodeType of) && of == type)
+                            || calls.callee() != null && calls.callee().isStatic()
+                                    && Creation.fresh(calls.callee()).containsKey(type));
+                    default -> false;
+                };
+                if (parts) {
+                    return deed.at();
+                }
+            }
+        }
+        return null;
+    }
+
+    /** Other operations of the type set parts of the object in the field. */
+    private static boolean worksOn(Operation finishing, Field field) {
+        return field.home()
+                .operations()
+                .stream()
+                .filter(operation -> operation != finishing && operation.kind() == Kind.OPERATION)
+                .flatMap(operation -> operation.deeds().stream())
+                .anyMatch(deed -> switch (deed) {
+                    case Deed.Calls calls -> !calls.arguments().isEmpty() && isIn(calls.receiver(), field);
+                    case Deed.Sets sets -> !sets.own() && sets.field().home() == field.held().type().erased();
+                    default -> false;
+                });
+    }
+
+    private static boolean isIn(Flow receiver, Field field) {
+        return receiver.origins().stream().anyMatch(origin -> Origins.field(origin) == field);
+    }
+
+    /** Where it hands back its own object, or a new one of its type with the same parts; null when it does not. */
+    static SourceSpan returnsItself(Operation operation) {
+        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
+            return null;
+        }
+        SourceSpan at = null;
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan place) && value != null
+                    && Origins.isOwn(operation, within)) {
+                boolean same = self(value, operation) || changedCopy(operation, value);
+                if (!same) {
+                    return null;
+                }
+                at = place;
+            }
+        }
+        return at;
+    }
+
+    private static boolean changedCopy(Operation operation, Flow value) {
+        return !operation.parameters().isEmpty() && value.origins()
+                .stream()
+                .anyMatch(origin -> origin instanceof Origin.Fresh(CodeType type) && type == operation.home()
+                        && madeOfParts(operation, type) != null);
+    }
+
+    /** Where a change of its own object takes what was handed in; null when nothing of it is kept. */
+    static SourceSpan keeps(Operation operation) {
+        return operation.parameters().isEmpty() ? null : adds(operation);
+    }
+
+    /** Where it changes a field of its object, or what a field holds; null when it does not. */
+    static SourceSpan adds(Operation operation) {
+        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
+            return null;
+        }
+        var library = LibraryKnowledge.of(operation.home());
+        for (Operation reached : Flows.reached(operation)) {
+            for (Deed deed : reached.deeds()) {
+                boolean adds = switch (deed) {
+                    case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
+                            || !sets.own() && reached == operation;
+                    case Deed.Stores stores -> fromOwn(stores.container());
+                    case Deed.Calls calls -> fromOwn(calls.receiver())
+                            && (library.adds(calls.name()) || library.removes(calls.name()) || !calls.used());
+                    case Deed.Creates creates -> creates.type() == operation.home()
+                            && handsOver(creates.arguments(), reached);
+                    default -> false;
+                };
+                if (adds) {
+                    return deed.at();
+                }
+            }
+        }
+        return null;
+    }
+
+    /** Where it refuses to go on because of what a field holds; null when it does not. */
+    static SourceSpan checks(Operation operation) {
+        var library = LibraryKnowledge.of(operation.home());
+        for (Operation reached : Flows.reached(operation)) {
+            for (Deed deed : reached.deeds()) {
+                boolean checks = switch (deed) {
+                    case Deed.Throws thrown -> aboutOwn(thrown.within());
+                    case Deed.Calls calls -> library.asserts(calls.name()) && !calls.arguments().isEmpty();
+                    case Deed.Returns returns -> returns.value() != null
+                            && returns.value().origins().equals(List.of(Origin.NOTHING)) && aboutOwn(returns.within());
+                    default -> false;
+                };
+                if (checks) {
+                    return deed.at();
+                }
+            }
+        }
+        return null;
+    }
+
+    private static boolean aboutOwn(Setting within) {
+        for (Setting at = within; at != null; at = at.outer()) {
+            if (at.about().stream().anyMatch(Assembly::fromOwn)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

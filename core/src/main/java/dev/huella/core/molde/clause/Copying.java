@@ -1,0 +1,347 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiConsumer;
+
+/** How objects are copied, which fields reach the copy, and which are shared with it. */
+final class Copying {
+    private static final int DEEPEST = 4;
+    private final Map<Field, SourceSpan> changed;
+
+    private Copying(Model model) {
+        changed = Reading.changed(model);
+    }
+
+    /**
+     * An operation that returns a copy of its object.
+     *
+     * @param lost fields that do not reach the copy
+     * @param shallow fields whose changing object both then hold
+     */
+    record Copy(CodeType type, SourceSpan at, Set<Field> lost, Set<Field> shallow) {}
+
+    /** Told of each operation and each type that it copies. */
+    static void each(Model model, BiConsumer<Operation, Copy> to) {
+        var copying = new Copying(model);
+        Deeds.operations(model, operation -> {
+            boolean special = operation.name().equals("__copy__") || operation.name().equals("__deepcopy__");
+            if (operation.kind() == Kind.OPERATION && !operation.isStatic() && operation.hasBody()
+                    && (operation.parameters().isEmpty() || special)) {
+                copying.copies(operation).forEach(copy -> to.accept(operation, copy));
+            }
+        });
+    }
+
+    private List<Copy> copies(Operation operation) {
+        List<Copy> found = new ArrayList<>();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Creates creates && creates.type() == operation.home()
+                    && Creation.fresh(operation).containsKey(creates.type())) {
+                Set<Field> reached = new LinkedHashSet<>();
+                Set<Field> asIs = new LinkedHashSet<>();
+                boolean all = given(operation, creates, reached, asIs) | afterwards(operation, reached, asIs);
+                List<Field> fields = fields(operation.home());
+                if (all || !reached.isEmpty() || fields.isEmpty()) {
+                    Set<Field> lost = new LinkedHashSet<>(fields);
+                    lost.removeAll(all ? fields : reached);
+                    lost.removeIf(field -> !carriesState(field));
+                    asIs.removeIf(field -> !changing(field));
+                    found.add(new Copy(operation.home(), creates.at(), lost, asIs));
+                }
+                return found;
+            }
+        }
+        SourceSpan at = byLanguage(operation);
+        if (at != null) {
+            below(operation.home(), operation, type -> found.add(new Copy(type, at, Set.of(), shared(operation, type))),
+                    0);
+        }
+        return found;
+    }
+
+    private static void below(CodeType type, Operation by, java.util.function.Consumer<CodeType> to, int depth) {
+        to.accept(type);
+        if (depth < DEEPEST) {
+            type.subtypes()
+                    .stream()
+                    .filter(sub -> by.overriders().stream().noneMatch(other -> other.home() == sub))
+                    .forEach(sub -> below(sub, by, to, depth + 1));
+        }
+    }
+
+    /** Where the language itself copies the object that is returned; null when it does not. */
+    private static SourceSpan byLanguage(Operation operation) {
+        var library = LibraryKnowledge.of(operation.home());
+        boolean value = operation.home().kind() == TypeKind.STRUCT && operation.home().language().equals("swift");
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
+                    && (calls.callee() == null || calls.callee().home().external())
+                    && (isSelf(calls.receiver()) && calls.arguments().stream().noneMatch(Copying::isFresh)
+                            || calls.arguments().stream().anyMatch(Copying::isSelf))) {
+                return calls.at();
+            }
+            if (value && deed instanceof Deed.Returns returns && returns.value() != null && isSelf(returns.value())) {
+                return returns.at();
+            }
+        }
+        return null;
+    }
+
+    private static boolean isSelf(Flow flow) {
+        return flow.anyOf(Origin.Self.class);
+    }
+
+    private static boolean isFresh(Flow flow) {
+        return flow.anyOf(Origin.Fresh.class);
+    }
+
+    private Set<Field> shared(Operation operation, CodeType type) {
+        boolean deep = operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls
+                        && LibraryKnowledge.of(type).copiesDeep(calls.name()));
+        Set<Field> shared = new LinkedHashSet<>(deep ? List.of() : fields(type));
+        shared.removeIf(field -> !changing(field));
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Sets sets) {
+                shared.remove(sets.field());
+            }
+        }
+        return shared;
+    }
+
+    /** True when all there is reaches the copy. */
+    private static boolean given(Operation operation, Deed.Creates creates, Set<Field> reached, Set<Field> asIs) {
+        for (Flow argument : creates.arguments()) {
+            if (isSelf(argument)) {
+                return creates.constructor() == null || !creates.constructor().hasBody()
+                        || fromAnother(creates.constructor(), reached, asIs, 0);
+            }
+            own(argument, reached, asIs);
+        }
+        if (creates.constructor() != null) {
+            throughConstructor(creates.constructor(), creates.arguments(), reached);
+        }
+        return false;
+    }
+
+    /** A constructor that is given an object of its own type. */
+    private static boolean fromAnother(Operation constructor, Set<Field> reached, Set<Field> asIs, int depth) {
+        for (Deed deed : constructor.deeds()) {
+            if (deed instanceof Deed.Sets sets && sets.own()) {
+                boolean constant = sets.value().origins().stream().allMatch(Origin.Constant.class::isInstance);
+                if (!constant) {
+                    reached.add(sets.field());
+                    sets.value()
+                            .origins()
+                            .stream()
+                            .filter(origin -> origin instanceof Origin.OfField(Field from, boolean own) && !own
+                                    && from == sets.field())
+                            .forEach(origin -> asIs.add(sets.field()));
+                }
+            } else if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().isConstructor()
+                    && depth < DEEPEST) {
+                fromAnother(calls.callee(), reached, asIs, depth + 1);
+            } else if (deed instanceof Deed.Calls calls && calls.callee() == null
+                    && calls.arguments().stream().anyMatch(flow -> flow.anyOf(Origin.OfParameter.class))
+                    && isSelf(calls.receiver()) && calls.name().equals("assign")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static void throughConstructor(Operation constructor, List<Flow> arguments, Set<Field> reached) {
+        for (Deed deed : constructor.deeds()) {
+            if (deed instanceof Deed.Sets sets && sets.own()) {
+                for (Origin origin : sets.value().origins()) {
+                    Origin.OfParameter parameter = Origins.parameter(origin, constructor);
+                    if (parameter != null && parameter.index() < arguments.size()
+                            && Assembly.fromOwn(arguments.get(parameter.index()))) {
+                        reached.add(sets.field());
+                    }
+                }
+            }
+        }
+    }
+
+    private static void own(Flow argument, Set<Field> reached, Set<Field> asIs) {
+        for (Origin origin : argument.origins()) {
+            Field field = Origins.field(origin);
+            if (field == null && origin instanceof Origin.Result(Operation _, Origin receiver) && receiver != null) {
+                field = Origins.field(receiver);
+            } else if (field != null && origin instanceof Origin.OfField) {
+                asIs.add(field);
+            }
+            if (field != null && !field.isStatic()) {
+                reached.add(field);
+            }
+        }
+    }
+
+    /** What is set on the copy once it is made. True when all there is reaches it. */
+    private static boolean afterwards(Operation operation, Set<Field> reached, Set<Field> asIs) {
+        boolean all = false;
+        for (Deed deed : operation.deeds()) {
+            switch (deed) {
+                case Deed.Sets sets when !sets.own() && sets.field().home() != null -> {
+                    Set<Field> read = new LinkedHashSet<>();
+                    own(sets.value(), read, asIs);
+                    if (!sets.value().origins().stream().allMatch(Origin.Constant.class::isInstance)) {
+                        reached.add(sets.field());
+                    }
+                }
+                case Deed.Calls calls -> {
+                    calls.arguments().forEach(argument -> own(argument, reached, asIs));
+                    all |= calls.arguments().stream().anyMatch(Copying::isSelf)
+                            && LibraryKnowledge.of(operation.home()).copies(calls.name());
+                }
+                default -> {
+                    // nothing else carries state over
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Instance fields of the type and the types of the sources above it. */
+    static List<Field> fields(CodeType type) {
+        List<Field> all = new ArrayList<>(type.fields());
+        Hierarchy.above(type).stream().filter(above -> !above.external()).forEach(above -> all.addAll(above.fields()));
+        all.removeIf(Field::isStatic);
+        return all;
+    }
+
+    /** A field that differs from object to object. */
+    private boolean carriesState(Field field) {
+        return changed.containsKey(field) || field.home()
+                .operations()
+                .stream()
+                .filter(Operation::isConstructor)
+                .flatMap(constructor -> constructor.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
+                        && sets.value().anyOf(Origin.OfParameter.class));
+    }
+
+    /** A field that holds something which can change: a container, or an object with fields that do. */
+    private boolean changing(Field field) {
+        CodeType held = field.held().type().erased();
+        boolean container = field.held().container() != null || field.type().dimensions() > 0;
+        return container || held != null && !held.external() && held.kind() != TypeKind.ENUM
+                && held.fields().stream().anyMatch(changed::containsKey);
+    }
+
+    /** Told of each operation that makes an object of a type from the fields of another of that type. */
+    @FunctionalInterface
+    interface ByHand {
+        void copied(Operation operation, CodeType type, Set<Field> lost, SourceSpan at);
+    }
+
+    static void byHand(Model model, ByHand to) {
+        var copying = new Copying(model);
+        Deeds.operations(model, operation -> {
+            Map<CodeType, Set<Field>> read = new HashMap<>();
+            Map<CodeType, SourceSpan> made = new HashMap<>();
+            for (Deed deed : operation.deeds()) {
+                if (deed instanceof Deed.Creates creates && !creates.type().external()
+                        && operation.home() != creates.type()) {
+                    made.putIfAbsent(creates.type(), creates.at());
+                    creates.arguments().forEach(argument -> taken(argument, creates.type(), read));
+                }
+            }
+            for (Deed deed : operation.deeds()) {
+                switch (deed) {
+                    case Deed.Sets sets when !sets.own() && made.containsKey(sets.field().home()) ->
+                        taken(sets.value(), sets.field().home(), read);
+                    case Deed.Calls calls when calls.receiver().first() instanceof Origin.Fresh(CodeType type) ->
+                        calls.arguments().forEach(argument -> taken(argument, type, read));
+                    default -> {
+                        // nothing is set on the new object
+                    }
+                }
+            }
+            read.forEach((type, fields) -> {
+                if (fields.size() > 1 && made.containsKey(type)) {
+                    Set<Field> lost = new LinkedHashSet<>(fields(type));
+                    lost.removeAll(fields);
+                    lost.removeIf(field -> !copying.carriesState(field));
+                    to.copied(operation, type, lost, made.get(type));
+                }
+            });
+        });
+    }
+
+    private static void taken(Flow value, CodeType type, Map<CodeType, Set<Field>> read) {
+        for (Origin origin : value.origins()) {
+            Field field = switch (origin) {
+                case Origin.OfField(Field of, boolean own) when !own -> of;
+                case Origin.CopyOf(Origin.OfField(Field of, boolean own), boolean _) when !own -> of;
+                case Origin.Result(Operation getter, Origin receiver) when getter != null && receiver != null
+                        && !(receiver instanceof Origin.Self) && getter.parameters().isEmpty() ->
+                    reported(getter);
+                default -> null;
+            };
+            if (field != null && fields(type).contains(field)) {
+                read.computeIfAbsent(type, key -> new LinkedHashSet<>()).add(field);
+            }
+        }
+    }
+
+    private static Field reported(Operation getter) {
+        return Bodies.reports(getter)
+                ? Origins.returned(getter)
+                        .stream()
+                        .flatMap(flow -> flow.origins().stream())
+                        .map(Origins::field)
+                        .filter(field -> field != null)
+                        .findFirst()
+                        .orElse(null)
+                : null;
+    }
+
+    /** An open way to make a second object like one there is. */
+    static boolean open(CodeType type) {
+        var library = LibraryKnowledge.of(type);
+        boolean cpp = type.language().equals("cpp");
+        boolean php = type.language().equals("php");
+        List<Operation> copying = type.operations()
+                .stream()
+                .filter(operation -> cpp && Guards.copies(operation)
+                        || library.cloners(operation.name()) && operation.parameters().isEmpty())
+                .toList();
+        boolean closed = copying.stream()
+                .anyMatch(operation -> operation.modifiers().visibility() == Visibility.PRIVATE
+                        || Bodies.refuses(operation)
+                        || operation.deeds().stream().anyMatch(Deed.Throws.class::isInstance)
+                        || operation.deeds()
+                                .stream()
+                                .anyMatch(deed -> deed instanceof Deed.Returns returns
+                                        && returns.value() != null && !returns.value().anyOf(Origin.Fresh.class)
+                                        && !returns.value().anyOf(Origin.Result.class)));
+        if (cpp || php) {
+            return !closed;
+        }
+        boolean declared = Hierarchy.above(type).stream().anyMatch(library::copyable);
+        boolean serialised = Hierarchy.above(type).stream().anyMatch(library::serialised)
+                && type.operations().stream().noneMatch(operation -> operation.name().equals("readResolve"));
+        return !closed && (!copying.isEmpty() && copying.stream().anyMatch(Operation::hasBody) || declared)
+                || serialised && type.kind() != TypeKind.ENUM;
+    }
+}

@@ -1,0 +1,211 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Multiplicity;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.source.SourceSpan;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+
+/** What a type holds and makes behind its own front, and what it keeps in pools. */
+final class Fronts {
+    private Fronts() {}
+
+    /** Told of two types and a place that ties them. */
+    @FunctionalInterface
+    interface Pairs {
+        void pair(CodeType one, CodeType other, SourceSpan at);
+    }
+
+    static void parts(Model model, Pairs to) {
+        for (CodeType type : model.types()) {
+            partsOf(type).forEach((part, at) -> to.pair(type, part, at));
+        }
+    }
+
+    private static Map<CodeType, SourceSpan> partsOf(CodeType type) {
+        Map<CodeType, SourceSpan> parts = new LinkedHashMap<>();
+        for (Field field : type.fields()) {
+            CodeType held = field.held().type().erased();
+            if (held != null && field.held().many() != Multiplicity.MANY && held != type) {
+                parts.putIfAbsent(held, field.place());
+            }
+        }
+        for (Operation operation : type.operations()) {
+            for (Deed deed : operation.deeds()) {
+                if (deed instanceof Deed.Calls calls && calls.receiver().first() instanceof Origin.Fresh(CodeType made)
+                        && made != type) {
+                    parts.putIfAbsent(made, calls.at());
+                }
+            }
+        }
+        return parts;
+    }
+
+    /** Types of the sources whose objects, held or made by its own object, the operation calls. */
+    static Map<CodeType, SourceSpan> working(Operation operation) {
+        Map<CodeType, SourceSpan> working = new LinkedHashMap<>();
+        if (operation.kind() != Kind.OPERATION) {
+            return working;
+        }
+        for (Operation reached : Flows.reached(operation)) {
+            for (Deed deed : reached.deeds()) {
+                if (deed instanceof Deed.Calls calls && calls.callee() != null
+                        && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()) {
+                    CodeType type = held(calls.receiver());
+                    if (type != null && !type.external() && type != operation.home()
+                            && !Bodies.reports(calls.callee())) {
+                        working.putIfAbsent(type, calls.at());
+                    }
+                }
+            }
+        }
+        return working;
+    }
+
+    private static CodeType held(Flow receiver) {
+        for (Origin origin : receiver.origins()) {
+            if (origin instanceof Origin.Fresh(CodeType made)) {
+                return made;
+            }
+            Field field = Origins.whole(origin);
+            if (field != null && field.held().many() != Multiplicity.MANY) {
+                return field.held().type().erased();
+            }
+        }
+        return null;
+    }
+
+    /** Told of each client that calls a front and names none of its parts. */
+    static void spared(Model model, Pairs to) {
+        Map<CodeType, Set<CodeType>> parts = new HashMap<>();
+        Map<CodeType, Set<CodeType>> named = new HashMap<>();
+        Set<Long> seen = new HashSet<>();
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            CodeType client = operation.home().outermost();
+            CodeType front = calls.callee() == null ? null : calls.callee().home();
+            if (front != null && !front.external() && front.outermost() != client
+                    && seen.add((long) client.id() << 32 | front.id())) {
+                Set<CodeType> behind = parts.computeIfAbsent(front,
+                        type -> new LinkedHashSet<>(partsOf(type).keySet()));
+                Set<CodeType> seenByClient = named.computeIfAbsent(client, Fronts::named);
+                if (behind.size() > 1 && behind.stream().noneMatch(seenByClient::contains)) {
+                    to.pair(client, front, calls.at());
+                }
+            }
+        });
+    }
+
+    private static Set<CodeType> named(CodeType client) {
+        Set<CodeType> named = new HashSet<>();
+        for (Mention mention : client.mentions()) {
+            named.add(mention.to());
+        }
+        client.nested().forEach(inner -> named.addAll(named(inner)));
+        return named;
+    }
+
+    /** Fields of which one element is returned, in operations that are handed something. */
+    static Map<Field, SourceSpan> pooled(Operation operation) {
+        Map<Field, SourceSpan> found = new LinkedHashMap<>();
+        if (operation.parameters().isEmpty()) {
+            return found;
+        }
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan at) && value != null
+                    && Origins.isOwn(operation, within)) {
+                for (Origin origin : Origins.of(value)) {
+                    Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
+                    if (field != null) {
+                        found.putIfAbsent(field, at);
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Told of each object that is made and kept because it was missing. */
+    @FunctionalInterface
+    interface Refills {
+        void refilled(Operation operation, Field field, CodeType made, SourceSpan at);
+    }
+
+    static void refills(Model model, Refills to) {
+        Kept.changes(model, (operation, field, value, at, change) -> {
+            if (change == Kept.Change.ADD && operation.kind() == Kind.OPERATION) {
+                for (Origin origin : Origins.of(value)) {
+                    switch (origin) {
+                        case Origin.Fresh(CodeType made) -> to.refilled(operation, field, made, at);
+                        case Origin.OfFunction(CodeType function) -> function.operations()
+                                .forEach(body -> Creation.fresh(body)
+                                        .keySet()
+                                        .forEach(made -> to.refilled(operation, field, made, at)));
+                        case Origin.Unknown _ -> inPlace(operation, field)
+                                .forEach(made -> to.refilled(operation, field, made, at));
+                        default -> {
+                            // kept from elsewhere
+                        }
+                    }
+                }
+            }
+        });
+    }
+
+    /** What functions written inside an operation make that the field may keep. */
+    private static Set<CodeType> inPlace(Operation operation, Field field) {
+        Set<CodeType> made = new LinkedHashSet<>();
+        CodeType held = field.held().type().erased();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Returns returns && returns.value() != null
+                    && !Origins.isOwn(operation, returns.within())) {
+                for (Origin origin : returns.value().origins()) {
+                    if (origin instanceof Origin.Fresh(CodeType type)
+                            && (type == held || Hierarchy.above(type).contains(held))) {
+                        made.add(type);
+                    }
+                }
+            }
+        }
+        return made;
+    }
+
+    /** True when a constructor is handed something that no look into the pool is. */
+    static boolean moreThanKey(Operation operation, Field pool, CodeType made) {
+        Set<Integer> key = new HashSet<>();
+        Set<Integer> given = new HashSet<>();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls
+                    && calls.receiver().origins().stream().anyMatch(origin -> Origins.field(origin) == pool)) {
+                calls.arguments().forEach(argument -> parameters(argument, operation, key));
+            } else if (deed instanceof Deed.Creates creates && creates.type() == made) {
+                creates.arguments().forEach(argument -> parameters(argument, operation, given));
+            }
+        }
+        return !key.isEmpty() && !key.containsAll(given);
+    }
+
+    private static void parameters(Flow flow, Operation operation, Set<Integer> into) {
+        for (Origin origin : flow.origins()) {
+            Origin inner = origin instanceof Origin.Result(Operation _, Origin receiver) && receiver != null
+                    ? receiver
+                    : origin;
+            Origin.OfParameter parameter = Origins.parameter(inner, operation);
+            if (parameter != null) {
+                into.add(parameter.index());
+            }
+        }
+    }
+}

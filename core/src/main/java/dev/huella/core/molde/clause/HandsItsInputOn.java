@@ -1,0 +1,30 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Clause;
+
+/** {@code <operation> hands its input on to <operation>} */
+@AutoService(Clause.class)
+public final class HandsItsInputOn implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{operation} hands its input on to {operation}";
+    }
+
+    @Override
+    public String meaning() {
+        return "One of its own parameters is an argument of the call.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            if (Flows.hands(calls, origin -> Origins.parameter(origin, operation) != null)) {
+                Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
+            }
+        });
+    }
+}

@@ -1,0 +1,36 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.molde.Clause;
+
+/** {@code <type> asks for several operations} */
+@AutoService(Clause.class)
+public final class HasTwoOperations implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{type} asks for several operations";
+    }
+
+    @Override
+    public String meaning() {
+        return "Realisations of it must supply two or more operations.";
+    }
+
+    @Override
+    public boolean telling() {
+        return false;
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        for (CodeType type : model.types()) {
+            if (type.operations().stream().filter(Operation::isAbstract).count() > 1) {
+                into.add(type.place(), type);
+            }
+        }
+    }
+}

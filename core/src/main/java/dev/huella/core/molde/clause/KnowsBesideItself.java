@@ -1,0 +1,33 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Mention;
+import dev.huella.core.model.Model;
+import dev.huella.core.molde.Clause;
+
+/** {@code <type> knows <type> beside itself} */
+@AutoService(Clause.class)
+public final class KnowsBesideItself implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{type} knows {type} beside itself";
+    }
+
+    @Override
+    public String meaning() {
+        return "The text of the first names the second, which is another type.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        for (CodeType type : model.types()) {
+            for (Mention mention : type.mentions()) {
+                if (mention.to() != type) {
+                    Deeds.speaking(type).forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
+                }
+            }
+        }
+    }
+}

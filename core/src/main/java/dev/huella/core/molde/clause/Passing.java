@@ -1,0 +1,249 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.source.SourceSpan;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiConsumer;
+
+/** How an operation hands the same call on to another object, always or on a condition. */
+final class Passing {
+    private Passing() {}
+
+    /** Told of each call of the same operation on what a field holds. */
+    @FunctionalInterface
+    interface Calls {
+        void passed(Operation operation, Deed.Calls calls, Field field);
+    }
+
+    static void each(Model model, Calls to) {
+        Deeds.operations(model, operation -> {
+            if (operation.kind() == Kind.OPERATION && !operation.isStatic()) {
+                for (Operation reached : Flows.reached(operation)) {
+                    for (Deed deed : reached.deeds()) {
+                        if (deed instanceof Deed.Calls calls && calls.name().equals(operation.name())) {
+                            fields(calls).forEach(field -> to.passed(operation, calls, field));
+                        }
+                    }
+                }
+            }
+        });
+    }
+
+    private static Set<Field> fields(Deed.Calls calls) {
+        Set<Field> fields = new LinkedHashSet<>();
+        for (Origin origin : Origins.of(calls.receiver())) {
+            Field field = Origins.whole(origin);
+            if (field != null && !field.isStatic()) {
+                fields.add(field);
+            }
+        }
+        return fields;
+    }
+
+    /** Fields that are given what an operation was handed. */
+    static Map<Field, SourceSpan> given(Model model) {
+        Map<Field, SourceSpan> given = new LinkedHashMap<>();
+        Deeds.fields(model, field -> {
+            if (field.kind() == FieldDeclared.Kind.COMPONENT) {
+                given.put(field, field.place());
+            }
+        });
+        Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
+            if (Flows.fromInput(sets.value(), operation)) {
+                given.putIfAbsent(sets.field(), sets.at());
+            }
+        });
+        return given;
+    }
+
+    /** True when the field has no type of its own but is given a parameter that has one. */
+    static boolean typedByItsInput(Field field) {
+        return field.home()
+                .operations()
+                .stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field && sets.value()
+                        .origins()
+                        .stream()
+                        .anyMatch(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
+                                && index < of.parameters().size() && !of.parameters().get(index).inferred()
+                                && !of.parameters().get(index).type().isUnknown()));
+    }
+
+    /** True when it is one call of the same operation with the same values, guards against absence aside. */
+    static boolean only(Operation operation) {
+        return only(operation, operation.name(), 0);
+    }
+
+    private static boolean only(Operation operation, String name, int depth) {
+        int calls = 0;
+        for (Deed deed : operation.deeds()) {
+            switch (deed) {
+                case Deed.Calls call -> {
+                    boolean helper = depth < 2 && call.callee() != null && call.callee().hasBody()
+                            && call.receiver().anyOf(Origin.Self.class) && only(call.callee(), name, depth + 1);
+                    boolean same = (helper || call.name().equals(name) && !call.receiver().anyOf(Origin.Self.class))
+                            && call.arguments().stream().allMatch(argument -> isInput(argument, operation));
+                    if (!same || ++calls > 1) {
+                        return false;
+                    }
+                }
+                case Deed.Returns returns -> {
+                    boolean asIs = returns.value() == null || returns.value()
+                            .origins()
+                            .stream()
+                            .allMatch(origin -> origin instanceof Origin.Result);
+                    if (!asIs) {
+                        return false;
+                    }
+                }
+                case Deed.TestsAbsence _, Deed.Chooses _ -> {
+                    // asks whether there is one to pass on to
+                }
+                default -> {
+                    return false;
+                }
+            }
+        }
+        return calls == 1;
+    }
+
+    private static boolean isInput(Flow argument, Operation operation) {
+        return argument.origins().stream().allMatch(origin -> Origins.parameter(origin, operation) != null);
+    }
+
+    /** True when some path through the operation does not reach a call of the same operation on the field. */
+    static boolean mayStop(Operation operation, Field field) {
+        return mayStop(operation, operation.name(), field, new HashSet<>());
+    }
+
+    private static boolean mayStop(Operation operation, String name, Field field, Set<Operation> seen) {
+        if (!seen.add(operation)) {
+            return true;
+        }
+        Map<Integer, Set<Integer>> passing = new LinkedHashMap<>();
+        for (Deed deed : operation.deeds()) {
+            boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
+            if (ends && decided(deed.within(), field) != null && !passed(passing)) {
+                return true;
+            }
+            if (deed instanceof Deed.Calls calls && hands(calls, name, field, seen)) {
+                Setting within = decided(calls.within(), field);
+                if (within == null) {
+                    return false;
+                }
+                passing.computeIfAbsent(within.choice(), key -> new HashSet<>()).add(within.branch());
+                if (everyBranch(operation, within.choice(), passing)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static boolean passed(Map<Integer, Set<Integer>> passing) {
+        return !passing.isEmpty();
+    }
+
+    private static boolean hands(Deed.Calls calls, String name, Field field, Set<Operation> seen) {
+        if (calls.name().equals(name) && fields(calls).contains(field)) {
+            return true;
+        }
+        return calls.callee() != null && calls.callee().hasBody() && calls.receiver().anyOf(Origin.Self.class)
+                && !calls.callee().home().external() && !mayStop(calls.callee(), name, field, seen);
+    }
+
+    private static boolean everyBranch(Operation operation, int choice, Map<Integer, Set<Integer>> passing) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Chooses chooses && chooses.choice() == choice
+                        && chooses.complete() && passing.get(choice).size() >= chooses.branches());
+    }
+
+    /** The condition that a deed stands under, other than whether the field holds anything; null when there is none. */
+    private static Setting decided(Setting within, Field field) {
+        for (Setting at = within; at != null; at = at.outer()) {
+            boolean branch = switch (at.kind()) {
+                case BRANCH, REST, PRESENCE, ABSENCE -> true;
+                case EACH, WHILE, FUNCTION, ON_ERROR, LOCK -> false;
+            };
+            boolean presence = at.kind() == Setting.Kind.PRESENCE || at.kind() == Setting.Kind.ABSENCE;
+            if (branch && !(presence && isAbout(at, field))) {
+                return at;
+            }
+        }
+        return null;
+    }
+
+    private static boolean isAbout(Setting setting, Field field) {
+        return setting.about()
+                .stream()
+                .flatMap(flow -> flow.origins().stream())
+                .anyMatch(origin -> Origins.field(origin) == field);
+    }
+
+    /** True when a condition around asks about the field. */
+    static boolean about(Setting within, Field field) {
+        for (Setting at = within; at != null; at = at.outer()) {
+            if (isAbout(at, field)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** True when it returns early because the field holds something. */
+    static boolean leavesWhenFilled(Operation operation, Field field) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Returns && about(deed.within(), field));
+    }
+
+    /** Types of what the function around a type was handed. */
+    static Set<CodeType> takenBy(CodeType type) {
+        Set<CodeType> taken = new LinkedHashSet<>();
+        Operation around = type.within();
+        for (Parameter parameter : around.parameters()) {
+            if (parameter.type().erased() != null) {
+                taken.add(parameter.type().erased());
+            }
+        }
+        if (around.modifiers().has(Mark.EXTENSION)) {
+            taken.add(around.home());
+        }
+        return taken;
+    }
+
+    /** Told of each call of the same operation on what the function around was handed. */
+    static void aroundFunctions(Model model, BiConsumer<Operation, Deed.Calls> to) {
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            Operation around = operation.home().within();
+            if (around != null && calls.name().equals(operation.name())) {
+                boolean given = calls.receiver()
+                        .origins()
+                        .stream()
+                        .anyMatch(origin -> Origins.parameter(origin, around) != null
+                                || around.modifiers().has(Mark.EXTENSION)
+                                        && origin instanceof Origin.Self(CodeType of) && of == around.home());
+                if (given) {
+                    to.accept(operation, calls);
+                }
+            }
+        });
+    }
+}

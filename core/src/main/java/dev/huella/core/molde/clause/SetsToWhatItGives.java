@@ -1,0 +1,36 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.molde.Clause;
+
+/** {@code <operation> sets <field> to what <operation> gives on it} */
+@AutoService(Clause.class)
+public final class SetsToWhatItGives implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{operation} sets {field} to what {operation} gives on it";
+    }
+
+    @Override
+    public String meaning() {
+        return "The field gets what a call on its own value gives back.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
+            for (Origin origin : sets.value().origins()) {
+                if (sets.own() && origin instanceof Origin.Result(Operation callee, Origin receiver) && callee != null
+                        && receiver != null && Origins.whole(receiver) == sets.field()) {
+                    into.add(sets.at(), operation, sets.field(), callee);
+                    callee.overridden().forEach(above -> into.add(sets.at(), operation, sets.field(), above));
+                }
+            }
+        });
+    }
+}

@@ -1,0 +1,72 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.source.SourceSpan;
+import java.util.List;
+import java.util.Set;
+
+/** How elements are handed out one after the other. */
+final class Stepping {
+    private static final Set<String> TRUTH = Set.of("boolean", "bool", "Bool", "Boolean");
+
+    private Stepping() {}
+
+    /** Where an operation that hands something out changes its object, or what its object steps through. */
+    static SourceSpan movesOn(Operation operation) {
+        List<Flow> returned = Origins.returned(operation);
+        if (LibraryKnowledge.of(operation.home()).ofEveryObject(operation.name()) || operation.isStatic()
+                || operation.kind() != Kind.OPERATION || returned.isEmpty()) {
+            return null;
+        }
+        for (Deed deed : operation.deeds()) {
+            boolean moves = switch (deed) {
+                case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
+                        && !Passing.about(sets.within(), sets.field())
+                        && !Passing.leavesWhenFilled(operation, sets.field());
+                case Deed.Stores stores -> Assembly.fromOwn(stores.container());
+                case Deed.Calls calls -> calls.used() && Assembly.fromOwn(calls.receiver())
+                        && (LibraryKnowledge.of(operation.home()).steps(calls.name())
+                                || LibraryKnowledge.of(operation.home()).drains(calls.name()));
+                default -> false;
+            };
+            if (moves) {
+                return deed.at();
+            }
+        }
+        return null;
+    }
+
+    /** True for a question without input that changes nothing. */
+    static boolean tellsMore(Operation operation) {
+        if (operation.kind() != Kind.OPERATION || operation.isStatic() || !operation.parameters().isEmpty()
+                || Assembly.adds(operation) != null) {
+            return false;
+        }
+        List<Flow> returned = Origins.returned(operation);
+        String declared = operation.returns().text();
+        boolean unwritten = operation.returns().type() == null && !operation.returns().isVoid();
+        return TRUTH.contains(declared) || unwritten && !returned.isEmpty() && returned.stream()
+                .allMatch(flow -> TRUTH.contains(flow.type().text()));
+    }
+
+    /** Where a body hands out a value and waits; null when it does not. */
+    static SourceSpan yields(Operation operation) {
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Yields && operation.kind() == Kind.OPERATION && !operation.isStatic()) {
+                return deed.at();
+            }
+        }
+        return null;
+    }
+
+    /** The declared result is the language's own protocol for stepping. */
+    static boolean declaredSteps(Operation operation) {
+        CodeType declared = operation.returns().dimensions() > 0 ? null : operation.returns().type();
+        return declared != null && declared.external() && LibraryKnowledge.of(operation.home()).iterator(declared);
+    }
+}

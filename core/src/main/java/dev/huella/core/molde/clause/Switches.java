@@ -1,0 +1,205 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.source.SourceSpan;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What decides about branches: keys, flags, kinds, and whether something is there. */
+final class Switches {
+    private static final int MANY = 3;
+    private static final Set<String> TRUTH = Set.of("boolean", "bool", "Bool", "Boolean", "java.lang.Boolean");
+
+    private static final Set<String> NUMBERS = Set.of("int", "long", "short", "byte", "float", "double", "Int",
+            "Double",
+            "number", "Integer", "Float", "uint", "decimal", "Long");
+
+    private Switches() {}
+
+    /** True inside a branch that compares a plain value which is not only asked to be there. */
+    static boolean byKey(Operation operation, Setting within) {
+        for (Setting at = within; at != null; at = at.outer()) {
+            boolean branch = at.kind() == Setting.Kind.BRANCH || at.kind() == Setting.Kind.REST;
+            if (branch && at.about().stream().anyMatch(flow -> isKey(flow, operation)) && !asksKind(operation, at)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean asksKind(Operation operation, Setting setting) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.AsksKind asks && setting.about()
+                        .stream()
+                        .anyMatch(flow -> flow.origins().equals(asks.value().origins())));
+    }
+
+    private static boolean isKey(Flow flow, Operation operation) {
+        CodeType type = flow.type().erased();
+        boolean plain = type == null || type.external() || type.kind() == TypeKind.ENUM;
+        boolean given = flow.origins().stream().anyMatch(origin -> switch (origin) {
+            case Origin.OfParameter _, Origin.OfField _, Origin.ElementOf _, Origin.OfFunctionParameter _ -> true;
+            case Origin.Result(Operation _, Origin receiver) -> receiver != null;
+            default -> false;
+        });
+        return plain && given && !isTruth(flow);
+    }
+
+    private static boolean isTruth(Flow flow) {
+        return flow.type().dimensions() == 0 && TRUTH.contains(flow.type().type() == null
+                ? flow.type().text()
+                : flow.type().type().qualifiedName());
+    }
+
+    /** Fields that are true or false and decide about parts of the operation. */
+    static Map<Field, SourceSpan> flags(Operation operation) {
+        Map<Field, SourceSpan> flags = new LinkedHashMap<>();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Chooses chooses) {
+                for (Flow flow : chooses.on()) {
+                    Field field = isTruth(flow) ? Origins.whole(flow.first()) : null;
+                    if (field != null) {
+                        flags.putIfAbsent(field, chooses.at());
+                    }
+                }
+            }
+        }
+        return flags;
+    }
+
+    /** How many fields and parameters that are true or false decide about parts of the operation. */
+    static int count(Operation operation) {
+        Set<Object> seen = new HashSet<>();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Chooses chooses && operation.kind() == Kind.OPERATION) {
+                for (Flow flow : chooses.on()) {
+                    boolean flag = isTruth(flow) && (Origins.whole(flow.first()) != null
+                            || flow.first() instanceof Origin.OfParameter
+                            || flow.first() instanceof Origin.OfField);
+                    if (flag) {
+                        seen.add(flow.first());
+                    }
+                }
+            }
+        }
+        return seen.size();
+    }
+
+    /** Fields whose value is what a choice goes by; those that are true or false are none. */
+    static Set<Field> kinds(Deed.Chooses chooses) {
+        Set<Field> fields = new LinkedHashSet<>();
+        List<Flow> on = chooses.on();
+        boolean asked = on.stream()
+                .flatMap(flow -> flow.origins().stream())
+                .anyMatch(origin -> origin instanceof Origin.Result(Operation callee, Origin _)
+                        && (callee == null || !Bodies.reports(callee)));
+        for (Flow flow : on) {
+            Field field = kept(flow.first());
+            boolean compares = chooses.branches() > 1 || on.stream().anyMatch(Switches::isTruth);
+            boolean sole = compares && on.stream().allMatch(other -> other == flow || isAround(other))
+                    && (chooses.branches() > 2 || !isNumber(flow));
+            boolean compared = on.stream().anyMatch(other -> other != flow && isConstant(other));
+            CodeType type = flow.type().erased();
+            boolean plain = type == null || type.external() || type.kind() == TypeKind.ENUM;
+            if (field != null && !field.isStatic() && plain && !isTruth(flow) && !asked && (sole || compared)
+                    && field.held().container() == null && flow.type().dimensions() == 0) {
+                fields.add(field);
+            }
+        }
+        return fields;
+    }
+
+    private static boolean isNumber(Flow flow) {
+        return flow.type().type() == null && NUMBERS.contains(flow.type().text());
+    }
+
+    private static boolean isAround(Flow flow) {
+        return flow.origins()
+                .stream()
+                .allMatch(origin -> origin instanceof Origin.Self || origin instanceof Origin.OfType
+                        || origin instanceof Origin.Unknown || origin instanceof Origin.OfParameter
+                        || origin instanceof Origin.ElementOf);
+    }
+
+    private static boolean isConstant(Flow flow) {
+        return flow.origins()
+                .stream()
+                .anyMatch(origin -> origin instanceof Origin.Constant(String text) && !text.equals("null")
+                        || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
+    }
+
+    private static Field kept(Origin origin) {
+        return switch (origin) {
+            case Origin.OfField(Field field, boolean _) -> field;
+            case Origin.Result(Operation getter, Origin _) when getter != null && Bodies.reports(getter) ->
+                Origins.returned(getter)
+                        .stream()
+                        .flatMap(flow -> flow.origins().stream())
+                        .map(Origins::whole)
+                        .filter(field -> field != null)
+                        .findFirst()
+                        .orElse(null);
+            default -> null;
+        };
+    }
+
+    /** Told of a type, a field and the first of three or more places. */
+    @FunctionalInterface
+    interface Tests {
+        void tested(CodeType type, Field field, SourceSpan at);
+    }
+
+    static void absenceTests(Model model, Tests to) {
+        for (CodeType type : model.types()) {
+            Map<Field, Set<SourceSpan>> places = new LinkedHashMap<>();
+            for (Operation operation : type.operations()) {
+                for (Deed deed : operation.deeds()) {
+                    if (deed instanceof Deed.TestsAbsence tests
+                            && tests.value().first() instanceof Origin.OfField(Field field, boolean _)
+                            && isUsed(operation, field) && !fills(operation, field)) {
+                        places.computeIfAbsent(field, key -> new LinkedHashSet<>()).add(tests.at());
+                    }
+                }
+            }
+            places.forEach((field, at) -> {
+                CodeType held = field.held().type().erased();
+                boolean object = held != null && field.held().container() == null
+                        && !LibraryKnowledge.of(held).plain(held);
+                if (at.size() >= MANY && object) {
+                    to.tested(type, field, at.iterator().next());
+                }
+            });
+        }
+    }
+
+    private static boolean isUsed(Operation operation, Field field) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.receiver()
+                        .origins()
+                        .stream()
+                        .anyMatch(origin -> origin instanceof Origin.OfField(Field of, boolean _) && of == field));
+    }
+
+    private static boolean fills(Operation operation, Field field) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
+                        && !sets.value().origins().equals(List.of(Origin.NOTHING)));
+    }
+}

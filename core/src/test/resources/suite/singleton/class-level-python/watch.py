@@ -1,0 +1,6 @@
+from gauge import TideGauge
+
+
+class Watchman:
+    def hourly(self):
+        TideGauge().rise(3)

@@ -1,0 +1,2 @@
+package aldera;
+class Ship { int dock() { return HarbourOffice.get().take(); } }

@@ -1,0 +1,4 @@
+import { Harbourmaster } from "./master";
+export class Quay {
+  clear(): void { Harbourmaster.instance.order("clear"); }
+}

@@ -1,0 +1,6 @@
+from registry import registry
+
+
+class Purser:
+    def sign(self, ship):
+        registry.enter(ship)

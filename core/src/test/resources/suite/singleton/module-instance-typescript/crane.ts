@@ -1,0 +1,4 @@
+import { settings } from "./settings";
+export class Crane {
+  upgrade(): void { settings.raise(5); }
+}

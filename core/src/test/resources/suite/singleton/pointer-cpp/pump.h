@@ -1,0 +1,10 @@
+#pragma once
+class Pump {
+public:
+    static Pump* get();
+    void run();
+private:
+    Pump();
+    static Pump* pump_;
+    int strokes_;
+};

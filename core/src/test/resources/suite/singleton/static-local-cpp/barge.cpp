@@ -1,0 +1,5 @@
+#include "lock.h"
+class Barge {
+public:
+    void enter() { Lock::instance().fill(); }
+};
