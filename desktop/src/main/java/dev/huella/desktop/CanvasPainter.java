@@ -5,64 +5,116 @@ import dev.huella.core.drawing.Fonts;
 import dev.huella.core.drawing.Ink;
 import dev.huella.core.drawing.Mark;
 import dev.huella.core.drawing.Palette;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontPosture;
 import javafx.scene.text.FontWeight;
 
-/** Paints a drawing on a canvas: the same marks as in files. */
+/** Paints a drawing on a canvas: the same marks as in files, but nothing that cannot be seen or read. */
 final class CanvasPainter {
+    /** Text smaller than this many pixels is left out. */
+    private static final double READABLE = 3.2;
+    private static final Map<String, Font> FONTS = new HashMap<>();
     private final GraphicsContext graphics;
     private final Palette palette;
+    private final double scale;
 
-    CanvasPainter(GraphicsContext graphics, Palette palette) {
+    CanvasPainter(GraphicsContext graphics, Palette palette, double scale) {
         this.graphics = graphics;
         this.palette = palette;
+        this.scale = scale;
     }
 
-    void paint(Drawing drawing) {
-        drawing.marks().forEach(this::mark);
+    /** Paints what lies in a part of the drawing. */
+    void paint(Drawing drawing, double left, double top, double right, double bottom) {
+        for (Mark mark : drawing.marks()) {
+            if (inside(mark, left, top, right, bottom)) {
+                mark(mark);
+            }
+        }
+    }
+
+    private boolean inside(Mark mark, double left, double top, double right, double bottom) {
+        return switch (mark) {
+            case Mark.Rect rect -> rect.x() < right && rect.y() < bottom && rect.x() + rect.width() > left
+                    && rect.y() + rect.height() > top;
+            case Mark.Text text -> text.size() * scale > READABLE && text.x() < right && text.y() - text.size() < bottom
+                    && text.y() + text.size() > top && text.x() + text.text().length() * text.size() > left;
+            case Mark.Path path -> inside(path.points(), left, top, right, bottom);
+            case Mark.Polygon polygon -> inside(polygon.points(), left, top, right, bottom);
+            case Mark.Oval oval -> oval.x() - oval.across() < right && oval.x() + oval.across() > left
+                    && oval.y() - oval.down() < bottom && oval.y() + oval.down() > top;
+        };
+    }
+
+    private static boolean inside(List<Mark.Point> points, double left, double top, double right, double bottom) {
+        boolean leftOf = true;
+        boolean above = true;
+        boolean rightOf = true;
+        boolean below = true;
+        for (Mark.Point point : points) {
+            leftOf &= point.x() < left;
+            above &= point.y() < top;
+            rightOf &= point.x() > right;
+            below &= point.y() > bottom;
+        }
+        return !leftOf && !above && !rightOf && !below;
+    }
+
+    /** A frame in the colour of the focus. */
+    void outline(double x, double y, double width, double height) {
+        stroke(Ink.CLAY, 1.4 / scale, true);
+        graphics.strokeRect(x, y, width, height);
     }
 
     private void mark(Mark mark) {
         switch (mark) {
-            case Mark.Rect rect -> {
-                double arc = rect.radius() * 2;
-                fill(rect.fill());
-                graphics.fillRoundRect(rect.x(), rect.y(), rect.width(), rect.height(), arc, arc);
-                if (rect.stroke() != Ink.NONE) {
-                    stroke(rect.stroke(), rect.weight(), false);
-                    graphics.strokeRoundRect(rect.x(), rect.y(), rect.width(), rect.height(), arc, arc);
-                }
-            }
+            case Mark.Rect rect -> rect(rect);
             case Mark.Path path -> {
                 stroke(path.stroke(), path.weight(), path.dashed());
                 graphics.strokePolyline(xs(path.points()), ys(path.points()), path.points().size());
             }
             case Mark.Polygon shape -> {
+                double[] xs = xs(shape.points());
+                double[] ys = ys(shape.points());
                 fill(shape.fill());
-                graphics.fillPolygon(xs(shape.points()), ys(shape.points()), shape.points().size());
+                graphics.fillPolygon(xs, ys, xs.length);
                 stroke(shape.stroke(), shape.weight(), false);
-                graphics.strokePolygon(xs(shape.points()), ys(shape.points()), shape.points().size());
+                graphics.strokePolygon(xs, ys, xs.length);
             }
-            case Mark.Disc disc -> {
-                fill(disc.fill());
-                graphics.fillOval(disc.x() - disc.radius(), disc.y() - disc.radius(), disc.radius() * 2,
-                        disc.radius() * 2);
-                stroke(disc.stroke(), 1, false);
-                graphics.strokeOval(disc.x() - disc.radius(), disc.y() - disc.radius(), disc.radius() * 2,
-                        disc.radius() * 2);
+            case Mark.Oval oval -> {
+                fill(oval.fill());
+                graphics.fillOval(oval.x() - oval.across(), oval.y() - oval.down(), oval.across() * 2,
+                        oval.down() * 2);
+                stroke(oval.stroke(), 1, oval.dashed());
+                graphics.strokeOval(oval.x() - oval.across(), oval.y() - oval.down(), oval.across() * 2,
+                        oval.down() * 2);
             }
             case Mark.Text text -> text(text);
         }
     }
 
+    private void rect(Mark.Rect rect) {
+        double arc = rect.radius() * 2;
+        if (rect.fill() != Ink.NONE) {
+            fill(rect.fill());
+            graphics.fillRoundRect(rect.x(), rect.y(), rect.width(), rect.height(), arc, arc);
+        }
+        if (rect.stroke() != Ink.NONE) {
+            stroke(rect.stroke(), rect.weight(), false);
+            graphics.strokeRoundRect(rect.x(), rect.y(), rect.width(), rect.height(), arc, arc);
+        }
+    }
+
     private void text(Mark.Text text) {
         fill(text.ink());
-        graphics.setFont(Font.font(Fonts.FAMILY, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL,
-                text.italic() ? FontPosture.ITALIC : FontPosture.REGULAR, text.size()));
+        graphics.setFont(FONTS.computeIfAbsent("%s %s %s".formatted(text.bold(), text.italic(), text.size()),
+                key -> Font.font(Fonts.FAMILY, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL,
+                        text.italic() ? FontPosture.ITALIC : FontPosture.REGULAR, text.size())));
         graphics.fillText(text.text(), text.x(), text.y());
         if (text.underlined()) {
             stroke(text.ink(), 0.8, false);
@@ -87,10 +139,18 @@ final class CanvasPainter {
     }
 
     private static double[] xs(List<Mark.Point> points) {
-        return points.stream().mapToDouble(Mark.Point::x).toArray();
+        double[] found = new double[points.size()];
+        for (int i = 0; i < found.length; i++) {
+            found[i] = points.get(i).x();
+        }
+        return found;
     }
 
     private static double[] ys(List<Mark.Point> points) {
-        return points.stream().mapToDouble(Mark.Point::y).toArray();
+        double[] found = new double[points.size()];
+        for (int i = 0; i < found.length; i++) {
+            found[i] = points.get(i).y();
+        }
+        return found;
     }
 }

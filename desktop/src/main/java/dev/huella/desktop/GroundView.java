@@ -10,6 +10,7 @@ import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,7 @@ final class GroundView {
     private static final double PLOT = 46;
     private static final double GAP = 6;
     private static final double SIDE = 12;
+    private static final Map<Palette, Map<Ink, Color>> COLOURS = colours();
     private final Session session;
     private final Canvas canvas = new Canvas(100, HEIGHT);
     private final Pane node = new Pane(canvas);
@@ -111,23 +113,30 @@ final class GroundView {
         lit.clear();
         switch (session.focus().get()) {
             case Focus.OfType(CodeType type) -> lit.add(type);
+            case Focus.OfOperation(var operation) -> lit.add(operation.home().named());
+            case Focus.OfSet(String _, List<CodeType> types) -> lit.addAll(types);
             case Focus.OfOpportunity(Opportunity opportunity) -> {
                 lit.addAll(opportunity.about());
                 lit.addAll(opportunity.touchedTypes());
             }
             case Focus.OfMiss miss -> lit.add(miss.type());
-            case Focus.OfFind(Finding finding) -> finding.instance()
-                    .players()
-                    .values()
-                    .stream()
-                    .flatMap(List::stream)
-                    .map(Player::element)
-                    .forEach(element -> lit.add(element.home().named()));
-            case Focus.OfPackage _, Focus.OfFile _, Focus.Nothing _ -> {
+            case Focus.OfFind(Finding finding) -> players(finding);
+            case Focus.OfVerdict(Finding finding, var _) -> players(finding);
+            case Focus.OfPackage _, Focus.OfFile _, Focus.OfWhole _, Focus.Nothing _ -> {
                 // no single type is meant
             }
         }
         paint();
+    }
+
+    private void players(Finding finding) {
+        finding.instance()
+                .players()
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .map(Player::element)
+                .forEach(element -> lit.add(element.home().named()));
     }
 
     private void paint() {
@@ -178,7 +187,19 @@ final class GroundView {
     }
 
     static Color colour(Palette palette, Ink ink) {
-        return ink == Ink.NONE ? Color.TRANSPARENT : Color.web(palette.colour(ink));
+        return COLOURS.get(palette).get(ink);
+    }
+
+    private static Map<Palette, Map<Ink, Color>> colours() {
+        Map<Palette, Map<Ink, Color>> all = new EnumMap<>(Palette.class);
+        for (Palette palette : Palette.values()) {
+            Map<Ink, Color> own = new EnumMap<>(Ink.class);
+            for (Ink ink : Ink.values()) {
+                own.put(ink, ink == Ink.NONE ? Color.TRANSPARENT : Color.web(palette.colour(ink)));
+            }
+            all.put(palette, own);
+        }
+        return all;
     }
 
     /** As much of a name as fits; empty when that would say nothing. */

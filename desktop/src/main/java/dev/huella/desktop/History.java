@@ -2,6 +2,8 @@ package dev.huella.desktop;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 
@@ -50,6 +52,16 @@ final class History {
         Focus next = from.pop();
         update();
         return next;
+    }
+
+    /** Puts what each place has become in its stead. */
+    void replace(UnaryOperator<Focus> now) {
+        for (Deque<Focus> all : List.of(before, after)) {
+            List<Focus> places = all.stream().map(now).filter(place -> !(place instanceof Focus.Nothing)).toList();
+            all.clear();
+            all.addAll(places);
+        }
+        update();
     }
 
     void clear() {

@@ -29,12 +29,25 @@ public final class HuellaApp extends Application {
             session.open(List.of(demo(Path.of(System.getProperty("user.home"), ".cache", "huella"))));
         } else if (!arguments.isEmpty()) {
             session.open(arguments.stream().map(Path::of).toList());
+        } else {
+            session.restore(WindowState.load(WindowState.folder()));
         }
     }
 
     static Path demo(Path folder) throws IOException {
         Files.createDirectories(folder);
         return Aldera.copyTo(folder);
+    }
+
+    private static void keep(Session session) {
+        try {
+            session.state().save(WindowState.folder());
+        } catch (IOException e) {
+            System.getLogger("huella")
+                    .log(System.Logger.Level.WARNING,
+                            "How the window was could not be written to {0}: {1}", WindowState.folder(),
+                            e.getMessage());
+        }
     }
 
     /** Builds the window on a stage and shows it; tests use this, too. */
@@ -54,6 +67,8 @@ public final class HuellaApp extends Application {
         stage.setY(0);
         stage.setOnCloseRequest(event -> {
             session.stop();
+            session.closeWatch();
+            keep(session);
             Platform.exit();
         });
         stage.show();

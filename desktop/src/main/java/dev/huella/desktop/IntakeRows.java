@@ -22,6 +22,10 @@ final class IntakeRows {
 
     List<ListRow> rows() {
         List<ListRow> rows = new ArrayList<>();
+        if (kept.test("the whole code base")) {
+            rows.add(new ListRow(false, "The whole code base", "how its packages hang together", "", List.of(),
+                    new Focus.OfWhole(), null));
+        }
         List<FileRead> faulty = project.model()
                 .files()
                 .stream()

@@ -1,23 +1,21 @@
 package dev.huella.desktop;
 
 import dev.huella.core.conformance.Verdict.Kind;
-import dev.huella.core.facts.TypeKind;
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
-import dev.huella.core.model.Relation;
 import dev.huella.core.project.Finding;
 import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -37,6 +35,8 @@ final class ListPane {
     private final Node rules;
     private final VBox node;
     private boolean choosing;
+    private Model typesOf;
+    private TypeRows types;
 
     ListPane(Session session) {
         this.session = session;
@@ -59,12 +59,14 @@ final class ListPane {
         node.getStyleClass().add("list-pane");
         node.setMinWidth(264);
         node.setMaxWidth(264);
+        list.getSelectionModel().setSelectionMode(javafx.scene.control.SelectionMode.MULTIPLE);
         list.getSelectionModel().selectedItemProperty().addListener((property, before, now) -> chosen(now));
         filter.textProperty().addListener(change -> fill());
         session.stage().addListener(change -> fill());
         session.project().addListener(change -> fill());
         session.findings().addListener(change -> fill());
         session.focus().addListener(change -> follow());
+        session.memory().addListener(change -> fill());
         fill();
     }
 
@@ -76,8 +78,18 @@ final class ListPane {
         list.requestFocus();
     }
 
+    /** The types that are chosen in the list. */
+    List<CodeType> chosenTypes() {
+        return list.getSelectionModel()
+                .getSelectedItems()
+                .stream()
+                .filter(row -> row != null && row.focus() instanceof Focus.OfType)
+                .map(row -> ((Focus.OfType) row.focus()).type())
+                .toList();
+    }
+
     private void chosen(ListRow row) {
-        if (!choosing && row != null && row.focus() != null) {
+        if (!choosing && row != null && row.focus() != null && list.getSelectionModel().getSelectedItems().size() < 2) {
             session.look(row.focus());
         }
     }
@@ -87,7 +99,7 @@ final class ListPane {
         choosing = true;
         for (int i = 0; i < list.getItems().size(); i++) {
             if (same(session.focus().get(), list.getItems().get(i).focus())) {
-                list.getSelectionModel().select(i);
+                list.getSelectionModel().clearAndSelect(i);
                 list.scrollTo(Math.max(0, i - 4));
                 choosing = false;
                 return;
@@ -118,6 +130,8 @@ final class ListPane {
             intake(session.project().get());
         } else if (session.stage().get() == WorkStage.FINDS) {
             finds(session.findings().get());
+        } else if (session.stage().get() == WorkStage.VERDICTS) {
+            verdicts(session.findings().get());
         } else {
             types(session.project().get().model());
         }
@@ -187,36 +201,45 @@ final class ListPane {
                         : "Nothing here is called that. Shorten the filter.");
     }
 
+    private void verdicts(Findings findings) {
+        var verdicts = new VerdictRows(findings, this::kept);
+        list.getItems().setAll(verdicts.rows());
+        heading.setText("%,d to look at".formatted(verdicts.left()));
+        count.setText(verdicts.left() == verdicts.all() ? "" : "of %,d".formatted(verdicts.all()));
+        empty.setText(session.working().get()
+                ? "The definitions are being held against the code."
+                : verdicts.all() == 0
+                        ? "Nothing is broken and nothing is open. What was found is under Finds."
+                        : "Nothing here is called that. Shorten the filter.");
+    }
+
+    /** The rows of all types are made in the background, once for a model. */
     private void types(Model model) {
-        Map<CodeType, Integer> dependents = new HashMap<>();
-        for (Relation relation : model.relations()) {
-            if (relation.kind() != Relation.Kind.NESTING) {
-                dependents.merge(relation.to(), 1, Integer::sum);
-            }
+        if (typesOf != model) {
+            typesOf = model;
+            types = null;
+            Thread.ofVirtual().name("types").start(() -> {
+                var made = new TypeRows(model);
+                Platform.runLater(() -> {
+                    if (typesOf == model) {
+                        types = made;
+                        fill();
+                    }
+                });
+            });
         }
-        Map<String, List<CodeType>> byPackage = new TreeMap<>();
-        int all = 0;
-        for (CodeType type : model.declared()) {
-            if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
-                all++;
-                if (kept(type.qualifiedName())) {
-                    byPackage.computeIfAbsent(type.namespace(), key -> new ArrayList<>()).add(type);
-                }
-            }
+        if (types == null) {
+            list.getItems().clear();
+            heading.setText("Types");
+            count.setText("");
+            empty.setText("The types are being put in order.");
+            return;
         }
-        List<ListRow> rows = new ArrayList<>();
-        int left = 0;
-        for (var entry : byPackage.entrySet()) {
-            rows.add(ListRow.heading(entry.getKey(), entry.getValue()));
-            entry.getValue()
-                    .sort(Comparator.comparing((CodeType type) -> -dependents.getOrDefault(type, 0))
-                            .thenComparing(CodeType::qualifiedName));
-            entry.getValue().forEach(type -> rows.add(ListRow.of(type, dependents.getOrDefault(type, 0))));
-            left += entry.getValue().size();
-        }
+        List<ListRow> rows = types.rows(filter.getText().strip().toLowerCase(Locale.ROOT), session.memory().get());
+        int left = (int) rows.stream().filter(row -> row.focus() instanceof Focus.OfType).count();
         list.getItems().setAll(rows);
         heading.setText("%,d types".formatted(left));
-        count.setText(left == all ? "by package" : "of %,d".formatted(all));
+        count.setText(left == types.all() ? "by package" : "of %,d".formatted(types.all()));
         empty.setText("No type is called that. Shorten the filter.");
     }
 }

@@ -34,9 +34,9 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
         return new ListRow(true, Words.pattern(pattern.id()), "", "%,d".formatted(count), List.of(), null, pattern);
     }
 
-    static ListRow heading(String namespace, List<CodeType> types) {
-        return new ListRow(true, namespace.isEmpty() ? "no package" : namespace, "", "%,d".formatted(types.size()),
-                List.of(), new Focus.OfPackage(namespace), null);
+    static ListRow ofPackage(String namespace, int types) {
+        return new ListRow(true, namespace.isEmpty() ? "no package" : namespace, "", "%,d".formatted(types), List.of(),
+                new Focus.OfPackage(namespace), null);
     }
 
     static ListRow of(Finding finding) {

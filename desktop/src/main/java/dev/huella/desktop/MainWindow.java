@@ -2,6 +2,7 @@ package dev.huella.desktop;
 
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
@@ -21,17 +22,19 @@ final class MainWindow {
     private final BorderPane places = new BorderPane();
     private final DrawingPane drawing;
     private final CommandBox commands;
+    private final List<Node> sides;
 
     MainWindow(Session session, SourceChooser chooser) {
         this.session = session;
         var actions = new Actions(session, chooser);
         drawing = new DrawingPane(session);
-        actions.drawing(drawing);
         commands = new CommandBox(session, actions);
         var ground = new GroundView(session);
         var list = new ListPane(session);
         var reading = new ReadingPane(session);
         var rail = new StageRail(session);
+        actions.places(drawing, list::chosenTypes, this::room);
+        sides = List.of(list.node(), reading.node());
         HBox.setHgrow(drawing.node(), Priority.ALWAYS);
         var middle = new HBox(rail.node(), list.node(), drawing.node(), reading.node());
         VBox.setVgrow(middle, Priority.ALWAYS);
@@ -41,7 +44,9 @@ final class MainWindow {
         root.getChildren().addAll(places, welcome.node(), commands.answers());
         session.project().addListener((property, before, now) -> {
             welcome.node().setVisible(now == null);
-            list.requestFocus();
+            if (!session.refreshing().get()) {
+                list.requestFocus();
+            }
         });
         session.dark().addListener((property, before, now) -> {
             root.getStyleClass().remove("dark");
@@ -50,6 +55,20 @@ final class MainWindow {
             }
         });
         root.getStyleClass().add("root");
+        session.textSize().addListener((property, before, now) -> textSize(now.intValue()));
+        textSize(session.textSize().get());
+    }
+
+    private void textSize(int percent) {
+        root.setStyle("-fx-font-size: %.2fpx;".formatted(13 * percent / 100.0));
+    }
+
+    /** Hides list and reading, so that the drawing has all the room, or brings them back. */
+    void room() {
+        sides.forEach(side -> {
+            side.setVisible(!side.isVisible());
+            side.setManaged(side.isVisible());
+        });
     }
 
     StackPane root() {

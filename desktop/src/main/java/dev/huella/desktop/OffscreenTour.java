@@ -4,6 +4,8 @@ import dev.huella.core.conformance.Verdict;
 import dev.huella.core.drawing.Palette;
 import dev.huella.core.drawing.SvgPainter;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.project.DrawingRequest;
+import dev.huella.core.project.DrawingRequest.Kind;
 import dev.huella.core.project.Finding;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -12,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.Predicate;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
@@ -86,8 +89,57 @@ final class OffscreenTour {
             session.look(new Focus.OfFind(observer));
         });
         suggestions();
+        diagrams(observer);
+        steps.add(() -> session.look(new Focus.OfFind(observer)));
+        steps.add(() -> window.drawing().desk().kind().set(Kind.ROLES));
         steps.add(this::findings);
         next();
+    }
+
+    /** The kinds of diagram, each where the demo has something to show in it. */
+    private void diagrams(Finding observer) {
+        Finding state = first(finding -> DrawingRequest.kinds(new DrawingRequest.OfFind(finding))
+                .contains(Kind.TRANSITIONS));
+        Finding calls = first(finding -> finding.instance().players().containsKey("real-subject"));
+        steps.add(window::room);
+        kind(new Focus.OfFind(observer), Kind.COMPARED, "beside-the-definition.png");
+        steps.add(window::room);
+        kind(new Focus.OfFind(calls == null ? observer : calls), Kind.CALLS, "calls.png");
+        if (state != null) {
+            kind(new Focus.OfFind(state), Kind.TRANSITIONS, "transitions.png");
+        }
+        steps.add(() -> {
+            session.stage().set(WorkStage.STRUCTURE);
+            window.drawing().desk().framed().set(true);
+        });
+        kind(new Focus.OfPackage("aldera.lock"), Kind.STRUCTURE, "package.png");
+        steps.add(() -> {
+            window.drawing().desk().framed().set(false);
+            session.stage().set(WorkStage.INTAKE);
+            session.look(new Focus.OfWhole());
+        });
+        steps.add(() -> picture("whole.png"));
+        Finding broken = observer;
+        steps.add(() -> {
+            session.stage().set(WorkStage.VERDICTS);
+            broken.verdicts()
+                    .stream()
+                    .filter(verdict -> verdict.kind() == Verdict.Kind.BROKEN)
+                    .findFirst()
+                    .ifPresent(verdict -> session.look(new Focus.OfVerdict(broken, verdict)));
+        });
+        steps.add(() -> picture("verdicts.png"));
+        steps.add(() -> session.stage().set(WorkStage.FINDS));
+    }
+
+    private Finding first(Predicate<Finding> wanted) {
+        return session.findings().get().all().stream().filter(wanted).findFirst().orElse(null);
+    }
+
+    private void kind(Focus focus, Kind kind, String name) {
+        steps.add(() -> session.look(focus));
+        steps.add(() -> window.drawing().desk().kind().set(kind));
+        steps.add(() -> picture(name));
     }
 
     private void suggestions() {
@@ -110,12 +162,11 @@ final class OffscreenTour {
         settle();
     }
 
-    /** Layout runs in the background: the next step waits until the drawing is that of the focus. */
+    /** Layout runs in the background: the next step waits until it is done. */
     private void settle() {
         var pause = new PauseTransition(SETTLE);
-        boolean file = session.focus().get() instanceof Focus.OfFile;
         pause.setOnFinished(event -> {
-            if (file || window.drawing().drawing().get().title().equals(session.focus().get().title())) {
+            if (!window.drawing().desk().busy().get()) {
                 next();
             } else {
                 settle();

@@ -6,6 +6,7 @@ import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Operation;
 import dev.huella.core.project.Finding;
 import dev.huella.core.source.SourceSpan;
 import java.util.HashSet;
@@ -59,6 +60,16 @@ final class ReadingPane {
         node.setVvalue(0);
         switch (session.focus().get()) {
             case Focus.OfFind(Finding finding) -> find(finding);
+            case Focus.OfVerdict(Finding finding, Verdict verdict) -> obligation(finding, verdict);
+            case Focus.OfOperation(var operation) -> operation(operation);
+            case Focus.OfSet(String name, List<CodeType> types) -> {
+                body.getChildren().add(heading(name, Words.count(types.size(), "type")));
+                types.forEach(type -> body.getChildren().add(type(type)));
+            }
+            case Focus.OfWhole _ -> body.getChildren()
+                    .addAll(heading("The whole code base", ""),
+                            wrapped("Each box is a package. A line says that something in one needs something in "
+                                    + "another. A click on a package opens it in place.", "second"));
             case Focus.OfOpportunity(Opportunity opportunity) -> opportunity(opportunity);
             case Focus.OfMiss(NearMiss miss) -> miss(miss);
             case Focus.OfType(CodeType type) -> body.getChildren()
@@ -93,6 +104,46 @@ final class ReadingPane {
                 body.getChildren().add(new VBox(1, name, wrapped("No: " + other.decidedBy() + ".", "second")));
             });
         }
+    }
+
+    private void obligation(Finding finding, Verdict verdict) {
+        body.getChildren().add(heading("The obligation", verdict.kind().word()));
+        body.getChildren().add(verdict(verdict));
+        Set<String> lines = new HashSet<>();
+        verdict.places()
+                .stream()
+                .filter(place -> lines.add(place.file() + place.line()))
+                .skip(1)
+                .limit(3)
+                .forEach(place -> body.getChildren().add(indented(snippets.of(place))));
+        body.getChildren().add(heading("The rule in the words of the definition", ""));
+        body.getChildren().add(wrapped(verdict.obligation().owed().text(), "second"));
+        var link = new Hyperlink("The find it belongs to");
+        link.getStyleClass().add("place");
+        link.setOnAction(event -> {
+            session.stage().set(WorkStage.FINDS);
+            session.look(new Focus.OfFind(finding));
+        });
+        body.getChildren().add(link);
+        List<Verdict> others = finding.verdicts()
+                .stream()
+                .filter(other -> other != verdict && other.kind() != Kind.MET)
+                .toList();
+        if (!others.isEmpty()) {
+            body.getChildren().add(heading("Else not kept here", ""));
+            others.forEach(other -> body.getChildren().add(verdict(other)));
+        }
+    }
+
+    private void operation(Operation operation) {
+        body.getChildren().add(heading(operation.home().name() + "." + operation.name(), ""));
+        if (operation.place() != null) {
+            body.getChildren().addAll(place(operation.place()), snippets.of(operation.place()));
+        }
+        body.getChildren()
+                .add(wrapped("The calls are read off the code without running it: where several may answer, the head "
+                        + "of the lifeline names them; conditions are quoted where they stand on one line.",
+                        "second"));
     }
 
     private void opportunity(Opportunity opportunity) {

@@ -1,13 +1,16 @@
 package dev.huella.desktop;
 
 import dev.huella.core.molde.Catalogue;
-import dev.huella.core.project.Findings;
+import dev.huella.core.project.DrawingMemory;
 import dev.huella.core.project.FactsCache;
+import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
@@ -15,9 +18,11 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
@@ -32,11 +37,16 @@ final class Session {
     private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(WorkStage.FINDS);
     private final ObjectProperty<Focus> focus = new SimpleObjectProperty<>(new Focus.Nothing());
     private final BooleanProperty working = new SimpleBooleanProperty();
+    private final BooleanProperty refreshing = new SimpleBooleanProperty();
     private final DoubleProperty done = new SimpleDoubleProperty();
     private final StringProperty message = new SimpleStringProperty("");
     private final BooleanProperty dark = new SimpleBooleanProperty();
+    private final IntegerProperty textSize = new SimpleIntegerProperty(100);
     private final History history = new History();
+    private final Edits edits = new Edits(message::set);
     private AtomicBoolean stop = new AtomicBoolean();
+    private FolderWatch watch;
+    private String wantedFocus = "nothing";
 
     ObjectProperty<Project> project() {
         return project;
@@ -58,6 +68,11 @@ final class Session {
         return working;
     }
 
+    /** True while the same code base is replaced by what it is now. */
+    BooleanProperty refreshing() {
+        return refreshing;
+    }
+
     DoubleProperty done() {
         return done;
     }
@@ -70,8 +85,51 @@ final class Session {
         return dark;
     }
 
+    /** In percent of the usual. */
+    IntegerProperty textSize() {
+        return textSize;
+    }
+
     History history() {
         return history;
+    }
+
+    /** What the person moved, hid and picked. */
+    ObjectProperty<DrawingMemory> memory() {
+        return edits.memory();
+    }
+
+    void remember(DrawingMemory next) {
+        edits.change(next);
+    }
+
+    void undo() {
+        edits.undo();
+    }
+
+    void redo() {
+        edits.redo();
+    }
+
+    List<Path> opened() {
+        return opened;
+    }
+
+    /** Opens what was open when the window was closed, and looks at what was looked at. */
+    void restore(WindowState state) {
+        dark.set(state.dark());
+        textSize.set(state.textSize());
+        stage.set(WorkStage.valueOf(state.stage()));
+        List<Path> paths = state.sources().stream().map(Path::of).filter(Files::exists).toList();
+        if (!paths.isEmpty()) {
+            open(paths);
+            wantedFocus = state.focus();
+        }
+    }
+
+    WindowState state() {
+        return new WindowState(opened.stream().map(path -> path.toAbsolutePath().toString()).toList(),
+                stage.get().name(), focus.get().key(), dark.get(), textSize.get());
     }
 
     /** Moves the focus, and remembers where it was. */
@@ -112,13 +170,51 @@ final class Session {
     /** Reads a code base in the background; what was open stays until the new one is there. */
     void open(List<Path> paths) {
         opened = List.copyOf(paths);
+        wantedFocus = "nothing";
+        start(false);
+    }
+
+    /** Reads the same code again; the place is kept. */
+    void again() {
+        if (!opened.isEmpty() && !working.get()) {
+            start(true);
+        }
+    }
+
+    private void start(boolean again) {
         stop();
         var wanted = new AtomicBoolean();
         stop = wanted;
         working.set(true);
         done.set(0);
         message.set("Listing files");
-        Thread.ofVirtual().name("reading").start(() -> read(paths, wanted));
+        List<Path> paths = opened;
+        Thread.ofVirtual().name("reading").start(() -> read(paths, wanted, again));
+    }
+
+    private void watch(List<Path> paths) {
+        Thread.ofVirtual().name("watch").start(() -> {
+            FolderWatch made = FolderWatch.on(paths, () -> Platform.runLater(() -> {
+                if (opened.equals(paths)) {
+                    again();
+                }
+            }));
+            Platform.runLater(() -> {
+                closeWatch();
+                watch = made;
+            });
+        });
+    }
+
+    /** Ends watching; nothing else runs on. */
+    void closeWatch() {
+        try {
+            if (watch != null) {
+                watch.close();
+            }
+        } catch (IOException e) {
+            message.set("Watching the folder could not be ended: " + e.getMessage());
+        }
     }
 
     /** Ends the work that is going on; what was read so far is used. */
@@ -126,7 +222,7 @@ final class Session {
         stop.set(true);
     }
 
-    private void read(List<Path> paths, AtomicBoolean stopped) {
+    private void read(List<Path> paths, AtomicBoolean stopped, boolean again) {
         Work work = new WindowWork(stopped);
         try {
             Project read;
@@ -134,20 +230,48 @@ final class Session {
                 read = Project.read(paths, new SourceFilter(List.of(), List.of(), taken.get()), cache, work);
             }
             Project result = read;
+            if (again) {
+                Findings found = result.find(Catalogue.shipped(), definition -> true, work);
+                Platform.runLater(() -> replace(result, found, stopped));
+                return;
+            }
             Platform.runLater(() -> {
                 history.clear();
                 focus.set(new Focus.Nothing());
                 findings.set(Findings.NONE);
+                edits.open(DrawingMemory.fileFor(paths.getFirst(), WindowState.folder()));
                 project.set(result);
+                watch(paths);
             });
             Findings found = result.find(Catalogue.shipped(), definition -> true, work);
             Platform.runLater(() -> {
                 findings.set(found);
+                Focus last = new FocusFinder(result.model(), found).byKey(wantedFocus);
+                if (last != null) {
+                    look(last);
+                }
                 finish(stopped.get() ? "Stopped; what was read is shown." : "");
             });
         } catch (SourceException e) {
             Platform.runLater(() -> finish(e.getMessage()));
         }
+    }
+
+    /** The same code base as it is now, with the same place in it. */
+    private void replace(Project now, Findings found, AtomicBoolean stopped) {
+        if (stopped.get()) {
+            finish("Stopped; what was open stays.");
+            return;
+        }
+        var finder = new FocusFinder(now.model(), found);
+        Focus place = finder.now(focus.get());
+        history.replace(finder::now);
+        refreshing.set(true);
+        project.set(now);
+        findings.set(found);
+        focus.set(place);
+        refreshing.set(false);
+        finish("Current again after a save.");
     }
 
     private void finish(String last) {

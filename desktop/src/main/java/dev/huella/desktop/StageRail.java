@@ -17,6 +17,8 @@ final class StageRail {
             item.getStyleClass().setAll("rail-item");
             item.setMaxWidth(Double.MAX_VALUE);
             item.setToggleGroup(group);
+            item.setDisable(!stage.there());
+            item.setAccessibleText(stage.there() ? stage.title() : stage.title() + ", not there yet");
             item.setSelected(session.stage().get() == stage);
             item.setOnAction(event -> {
                 item.setSelected(true);

@@ -31,6 +31,7 @@ class WindowTest {
 
     @BeforeAll
     static void unpack() throws Exception {
+        System.setProperty("huella.state", Files.createTempDirectory("huella-state").toString());
         demo = HuellaApp.demo(Files.createTempDirectory("huella"));
     }
 
@@ -77,7 +78,7 @@ class WindowTest {
         assertThat(session.focus().get().title()).isEqualTo("DuesOffice");
         until(() -> window.drawing().drawing().get().title().equals("DuesOffice"));
         assertThat(window.drawing().drawing().get().areas()).anySatisfy(
-                area -> assertThat(area.element().name()).isEqualTo("Tariff"));
+                area -> assertThat(String.valueOf(area.element())).isEqualTo("aldera.dues.Tariff"));
     }
 
     @Test

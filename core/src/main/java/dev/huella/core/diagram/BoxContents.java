@@ -21,18 +21,20 @@ final class BoxContents {
     private static final int LONGEST = 44;
     private final Set<Element> important;
     private final Set<Element> broken;
+    private final Detail detail;
     private final int most;
 
     /**
      * Contents with some members put first.
      *
-     * @param important shown before others
+     * @param important shown before others, whatever the detail
      * @param broken marked as what an obligation breaks on
      * @param most how many of each compartment are shown; the rest is counted
      */
-    BoxContents(Set<Element> important, Set<Element> broken, int most) {
+    BoxContents(Set<Element> important, Set<Element> broken, Detail detail, int most) {
         this.important = important;
         this.broken = broken;
+        this.detail = detail;
         this.most = most;
     }
 
@@ -48,28 +50,34 @@ final class BoxContents {
     }
 
     List<Member> fields(CodeType type) {
-        if (type.external()) {
+        if (type.external() || detail.level() == Detail.Level.NAMES) {
             return List.of();
         }
-        List<Field> shown = type.fields()
+        return limited(type.fields()
                 .stream()
+                .filter(field -> important.contains(field) || seen(field.modifiers().visibility(), type))
                 .sorted(Comparator.comparing((Field field) -> !important.contains(field)))
-                .toList();
-        return limited(shown.stream().map(this::member).toList());
+                .map(this::member)
+                .toList());
     }
 
     List<Member> operations(CodeType type) {
-        if (type.external()) {
+        if (type.external() || detail.level() == Detail.Level.NAMES) {
             return List.of();
         }
-        List<Operation> shown = type.operations()
+        return limited(type.operations()
                 .stream()
                 .filter(operation -> operation.kind() != Kind.INITIALISER)
-                .filter(operation -> important.contains(operation) || type.kind() == TypeKind.FUNCTION
-                        || operation.modifiers().visibility() != Visibility.PRIVATE)
+                .filter(operation -> important.contains(operation)
+                        || seen(operation.modifiers().visibility(), type))
                 .sorted(Comparator.comparing((Operation operation) -> !important.contains(operation)))
-                .toList();
-        return limited(shown.stream().map(this::member).toList());
+                .map(this::member)
+                .toList());
+    }
+
+    private boolean seen(Visibility visibility, CodeType type) {
+        return detail.level() == Detail.Level.ALL || type.kind() == TypeKind.FUNCTION
+                || visibility == Visibility.PUBLIC;
     }
 
     private List<Member> limited(List<Member> all) {
@@ -88,8 +96,10 @@ final class BoxContents {
                 : field.held().type().text();
         String line = field.kind() == FieldDeclared.Kind.CONSTANT
                 ? field.name()
-                : "%s %s: %s%s".formatted(field.modifiers().visibility().sign(), field.name(), type, many);
-        return new Member(field, shortened(line), field.isStatic(), false, broken.contains(field));
+                : "%s %s%s%s".formatted(field.modifiers().visibility().sign(), field.name(),
+                        type.isEmpty() ? "" : ": " + type, many);
+        return new Member(field, shortened(line), field.isStatic() && field.kind() != FieldDeclared.Kind.CONSTANT,
+                false, broken.contains(field));
     }
 
     private static String text(Field field) {
@@ -97,15 +107,19 @@ final class BoxContents {
     }
 
     private Member member(Operation operation) {
-        String parameters = operation.parameters()
-                .stream()
-                .map(parameter -> parameter.type().text() + "[]".repeat(parameter.type().dimensions()))
-                .collect(Collectors.joining(", "));
-        String result = operation.isConstructor() || operation.returns().isVoid()
-                ? ""
-                : ": " + operation.returns().text() + "[]".repeat(operation.returns().dimensions());
+        String parameters = detail.parameters()
+                ? operation.parameters()
+                        .stream()
+                        .map(parameter -> parameter.type().text().isEmpty()
+                                ? parameter.name()
+                                : parameter.type().text() + "[]".repeat(parameter.type().dimensions()))
+                        .collect(Collectors.joining(", "))
+                : "";
+        String given = operation.returns().text() + "[]".repeat(operation.returns().dimensions());
+        boolean silent = operation.isConstructor() || operation.returns().isVoid() || given.isEmpty()
+                || !detail.parameters();
         String line = "%s %s(%s)%s".formatted(operation.modifiers().visibility().sign(), operation.name(), parameters,
-                result);
+                silent ? "" : ": " + given);
         return new Member(operation, shortened(line), operation.isStatic(), operation.isAbstract(),
                 broken.contains(operation));
     }

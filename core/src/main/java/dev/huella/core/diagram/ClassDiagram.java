@@ -2,6 +2,7 @@ package dev.huella.core.diagram;
 
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
+import dev.huella.core.source.SourceSpan;
 import java.util.List;
 
 /** What a class diagram is to show, without any coordinates. Boxes and links are in a fixed order. */
@@ -12,40 +13,86 @@ public record ClassDiagram(String title, List<Box> boxes, List<Link> links) {
     }
 
     /**
-     * One type.
+     * One type, role, or folded package.
      *
-     * @param tags names of the roles it plays
-     * @param stereotype in guillemets above the name, or empty
-     * @param focus true for the one the diagram is about
-     * @param hidden how many neighbours are not shown
+     * @param id unlike that of any other box, and the same whenever the same thing is shown
+     * @param type null where it stands for no type
+     * @param frame the package whose frame it stands in; null when frames are not shown
      */
-    public record Box(CodeType type, List<String> tags, String stereotype, List<Member> fields,
-            List<Member> operations, boolean focus, int hidden) {
+    public record Box(String id, CodeType type, Head head, List<Member> fields, List<Member> operations, String frame) {
         public Box {
-            tags = List.copyOf(tags);
             fields = List.copyOf(fields);
             operations = List.copyOf(operations);
         }
+
+        public boolean focus() {
+            return head.look == Look.FOCUS;
+        }
+
+        /** The same with other tags above it. */
+        public Box tagged(List<String> tags) {
+            return new Box(id, type, new Head(head.name, head.isAbstract, head.stereotype, tags, head.look,
+                    head.hidden), fields, operations, frame);
+        }
+    }
+
+    /**
+     * What stands above the compartments.
+     *
+     * @param name with type parameters
+     * @param stereotype in guillemets above the name, or empty
+     * @param tags names of the roles it plays
+     * @param hidden how many neighbours are not shown
+     */
+    public record Head(String name, boolean isAbstract, String stereotype, List<String> tags, Look look, int hidden) {
+        public Head {
+            tags = List.copyOf(tags);
+        }
+    }
+
+    /** How a box stands out. */
+    public enum Look {
+        PLAIN,
+        /** What the diagram is about. */
+        FOCUS,
+        /** A type outside the sources. */
+        OUTSIDE,
+        /** A role that nobody plays. */
+        MISSING,
+        /** A package that was folded. */
+        FOLDED,
+        /** A collaboration: the dashed ellipse. */
+        COLLABORATION
     }
 
     /** One line in a compartment; {@code element} is null for "and 3 more". */
     public record Member(Element element, String text, boolean isStatic, boolean isAbstract, boolean broken) {}
 
     /**
-     * One relation.
+     * One relation, from box to box by their ids.
      *
-     * @param label role name or stereotype, or empty
+     * @param label stands at the middle: a stereotype, or the name of a role; or empty
+     * @param role at the end of the part, or empty
      * @param multiplicity at the end of the part, or empty
      * @param broken true when an obligation breaks on it
+     * @param place a line that causes it, or null
      */
-    public record Link(Ending ending, CodeType from, CodeType to, String label, String multiplicity, boolean broken) {}
+    public record Link(Ending ending, String from, String to, String label, String role, String multiplicity,
+            boolean broken, SourceSpan place) {}
 
     /** UML's ways to draw a relation. */
     public enum Ending {
-        GENERALIZATION, REALIZATION, COMPOSITION, AGGREGATION, ASSOCIATION, DEPENDENCY, NESTING;
+        GENERALIZATION, REALIZATION, COMPOSITION, AGGREGATION, ASSOCIATION, DEPENDENCY, NESTING,
+        /** From who plays in a collaboration to it. */
+        ROLE;
 
         public boolean dashed() {
-            return this == REALIZATION || this == DEPENDENCY;
+            return this == REALIZATION || this == DEPENDENCY || this == ROLE;
+        }
+
+        /** True when the end it leads to stands above. */
+        public boolean upward() {
+            return this == GENERALIZATION || this == REALIZATION;
         }
     }
 }

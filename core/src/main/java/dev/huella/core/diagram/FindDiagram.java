@@ -2,6 +2,10 @@ package dev.huella.core.diagram;
 
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.diagram.ClassDiagram.Box;
+import dev.huella.core.diagram.ClassDiagram.Ending;
+import dev.huella.core.diagram.ClassDiagram.Head;
+import dev.huella.core.diagram.ClassDiagram.Link;
+import dev.huella.core.diagram.ClassDiagram.Look;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.model.CodeType;
@@ -20,13 +24,17 @@ import java.util.Set;
 public final class FindDiagram {
     private static final int MOST_OF_A_ROLE = 6;
     private static final int MOST_MEMBERS = 5;
+    private final Model model;
+    private final PatternInstance instance;
+    private final View view;
+    private final Map<CodeType, List<String>> tags = new LinkedHashMap<>();
+    private final Set<Element> members = new LinkedHashSet<>();
+    private int left;
 
-    private FindDiagram() {}
-
-    public static ClassDiagram of(Model model, PatternInstance instance, List<Verdict> verdicts) {
-        Map<CodeType, List<String>> tags = new LinkedHashMap<>();
-        Set<Element> members = new LinkedHashSet<>();
-        int left = 0;
+    private FindDiagram(Model model, PatternInstance instance, View view) {
+        this.model = model;
+        this.instance = instance;
+        this.view = view;
         for (var role : instance.players().entrySet()) {
             int shown = 0;
             for (Player player : role.getValue()) {
@@ -41,25 +49,60 @@ public final class FindDiagram {
                 }
             }
         }
+    }
+
+    /** The players, with names of roles as tags on their boxes. */
+    public static ClassDiagram of(Model model, PatternInstance instance, List<Verdict> verdicts, View view) {
+        return new FindDiagram(model, instance, view).players(verdicts);
+    }
+
+    /** The players around the dashed ellipse of the collaboration, a line to each with the name of its role. */
+    public static ClassDiagram collaboration(Model model, PatternInstance instance, List<Verdict> verdicts,
+            View view) {
+        ClassDiagram players = of(model, instance, verdicts, view);
+        String centre = "collaboration " + instance.pattern().id();
+        List<Box> boxes = new ArrayList<>();
+        boxes.add(new Box(centre, null, new Head(instance.pattern().id().replace('-', ' '), false, "", List.of(),
+                Look.COLLABORATION, 0), List.of(), List.of(), null));
+        List<Link> links = new ArrayList<>(players.links());
+        for (Box box : players.boxes()) {
+            boxes.add(box.tagged(List.of()));
+            links.add(new Link(Ending.ROLE, box.id(), centre, String.join(", ", box.head().tags()), "", "", false,
+                    null));
+        }
+        return new ClassDiagram(players.title(), boxes, links);
+    }
+
+    private ClassDiagram players(List<Verdict> verdicts) {
         Set<SourceSpan> places = new LinkedHashSet<>();
         verdicts.stream()
                 .filter(verdict -> verdict.kind() == Verdict.Kind.BROKEN)
                 .forEach(verdict -> places.addAll(verdict.places()));
         Set<Element> broken = new LinkedHashSet<>();
-        tags.keySet()
-                .forEach(type -> type.operations()
-                        .stream()
-                        .filter(operation -> operation.place() != null
-                                && places.contains(operation.place()))
-                        .forEach(broken::add));
+        for (CodeType type : tags.keySet()) {
+            type.operations()
+                    .stream()
+                    .filter(operation -> operation.place() != null && places.contains(operation.place()))
+                    .forEach(broken::add);
+        }
         members.addAll(broken);
-        var contents = new BoxContents(members, broken, MOST_MEMBERS);
-        List<Box> boxes = new ArrayList<>();
-        int hidden = left;
-        tags.forEach((type, roles) -> boxes.add(new Box(type, roles, BoxContents.stereotype(type),
-                contents.fields(type), contents.operations(type), boxes.isEmpty(), boxes.isEmpty() ? hidden : 0)));
-        return new ClassDiagram(title(instance), boxes,
-                LinkChoice.between(model, tags.keySet(), relation -> touches(relation, places)));
+        int most = view.detail().level() == Detail.Level.ALL ? 40 : MOST_MEMBERS;
+        var contents = new BoxContents(members, broken, view.detail(), most);
+        var boxes = new Boxes(view.framed());
+        tags.forEach((type, roles) -> {
+            boolean first = boxes.types().isEmpty();
+            if (!view.hidden().contains(type.qualifiedName())) {
+                boxes.add(type, roles, first ? Look.FOCUS : Look.PLAIN, first ? left : 0, contents);
+            }
+        });
+        for (String name : view.shown()) {
+            CodeType type = model.type(name);
+            if (type != null && !boxes.types().contains(type)) {
+                boxes.add(type, List.of(), Look.PLAIN, 0, contents);
+            }
+        }
+        return new ClassDiagram(title(instance), boxes.all(),
+                LinkChoice.between(model, boxes, view.along(), relation -> touches(relation, places)));
     }
 
     private static boolean touches(Relation relation, Set<SourceSpan> places) {

@@ -7,6 +7,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Relation;
 import dev.huella.core.model.Relation.Kind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,12 +20,13 @@ final class LinkChoice {
 
     private LinkChoice() {}
 
-    static List<Link> between(Model model, Set<CodeType> shown, Predicate<Relation> broken) {
+    static List<Link> between(Model model, Boxes boxes, Set<Reach> along, Predicate<Relation> broken) {
         Map<List<CodeType>, List<Relation>> pairs = new HashMap<>();
         List<List<CodeType>> order = new ArrayList<>();
+        Set<CodeType> shown = boxes.types();
         for (Relation relation : model.relations()) {
             boolean inside = shown.contains(relation.from()) && shown.contains(relation.to())
-                    && relation.kind() != Kind.NESTING;
+                    && relation.kind() != Kind.NESTING && along.contains(Reach.of(relation));
             if (inside && (relation.from() != relation.to() || relation.kind() != Kind.DEPENDENCY)) {
                 List<CodeType> pair = List.of(relation.from(), relation.to());
                 pairs.computeIfAbsent(pair, key -> {
@@ -35,7 +37,8 @@ final class LinkChoice {
         }
         List<Link> links = new ArrayList<>();
         for (List<CodeType> pair : order) {
-            chosen(pairs.get(pair), broken).forEach(relation -> links.add(link(relation, broken.test(relation))));
+            chosen(pairs.get(pair), broken)
+                    .forEach(relation -> links.add(link(relation, boxes, broken.test(relation))));
         }
         return links;
     }
@@ -47,24 +50,17 @@ final class LinkChoice {
                 .filter(relation -> relation.kind() == Kind.DEPENDENCY)
                 .filter(relation -> broken.test(relation) || strong.isEmpty() || relation.stereotype().equals("create")
                         && strong.stream().noneMatch(other -> other.kind() == Kind.COMPOSITION))
-                .min(java.util.Comparator.comparing((Relation relation) -> !broken.test(relation))
+                .min(Comparator.comparing((Relation relation) -> !broken.test(relation))
                         .thenComparing(relation -> TELLING.indexOf(relation.stereotype())))
                 .ifPresent(found::add);
         return found;
     }
 
-    private static Link link(Relation relation, boolean broken) {
-        Ending ending = switch (relation.kind()) {
-            case GENERALIZATION -> Ending.GENERALIZATION;
-            case REALIZATION -> Ending.REALIZATION;
-            case COMPOSITION -> Ending.COMPOSITION;
-            case AGGREGATION -> Ending.AGGREGATION;
-            case ASSOCIATION -> Ending.ASSOCIATION;
-            case DEPENDENCY -> Ending.DEPENDENCY;
-            case NESTING -> Ending.NESTING;
-        };
-        String label = ending == Ending.DEPENDENCY ? "«" + relation.stereotype() + "»" : relation.role();
-        return new Link(ending, relation.from(), relation.to(), label,
-                relation.multiplicity() == null ? "" : relation.multiplicity().text(), broken);
+    private static Link link(Relation relation, Boxes boxes, boolean broken) {
+        Ending ending = Ending.valueOf(relation.kind().name());
+        String label = ending == Ending.DEPENDENCY ? "«" + relation.stereotype() + "»" : "";
+        return new Link(ending, boxes.id(relation.from()), boxes.id(relation.to()), label, relation.role(),
+                relation.multiplicity() == null ? "" : relation.multiplicity().text(), broken,
+                relation.places().stream().findFirst().orElse(null));
     }
 }

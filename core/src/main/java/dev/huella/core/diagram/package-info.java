@@ -5,6 +5,6 @@
  *
  * <p>Not here: where things stand: {@code layout}. How they look: {@code drawing}.
  *
- * <p>Another choice of types is one more builder beside {@code NeighbourDiagram}.
+ * <p>Another choice of types is one more builder beside {@code ScopeDiagram}.
  */
 package dev.huella.core.diagram;

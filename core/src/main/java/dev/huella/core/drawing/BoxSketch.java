@@ -1,8 +1,10 @@
 package dev.huella.core.drawing;
 
 import dev.huella.core.diagram.ClassDiagram.Box;
+import dev.huella.core.diagram.ClassDiagram.Look;
 import dev.huella.core.diagram.ClassDiagram.Member;
 import dev.huella.core.drawing.Drawing.Area;
+import dev.huella.core.drawing.Mark.Point;
 import java.util.List;
 
 /** One type as UML draws it, measured and painted by the same rules. Role tags sit on its upper edge. */
@@ -22,8 +24,11 @@ public final class BoxSketch {
     }
 
     public double width() {
-        double width = Fonts.width(box.type().name(), NAME_SIZE, true, box.type().isAbstract()) + 2 * PAD;
-        width = Math.max(width, Fonts.width("«" + box.stereotype() + "»", TEXT_SIZE, false, false) + 2 * PAD);
+        double width = Fonts.width(box.head().name(), NAME_SIZE, true, box.head().isAbstract()) + 2 * PAD;
+        if (box.head().look() == Look.COLLABORATION) {
+            return Math.ceil(Math.max(120, width * 1.35));
+        }
+        width = Math.max(width, Fonts.width("«" + box.head().stereotype() + "»", TEXT_SIZE, false, false) + 2 * PAD);
         for (List<Member> members : List.of(box.fields(), box.operations())) {
             for (Member member : members) {
                 width = Math.max(width,
@@ -35,7 +40,7 @@ public final class BoxSketch {
 
     private double tagsWidth() {
         double width = 0;
-        for (String tag : box.tags()) {
+        for (String tag : box.head().tags()) {
             width += tagWidth(tag) + TAG_GAP;
         }
         return width;
@@ -47,15 +52,25 @@ public final class BoxSketch {
 
     /** Height with the tags above the box. */
     public double height() {
-        return tagSpace() + head() + compartment(box.fields()) + compartment(box.operations());
+        return switch (box.head().look()) {
+            case COLLABORATION -> 56;
+            case FOLDED -> 52;
+            default -> tagSpace() + head() + compartment(box.fields()) + compartment(box.operations()) + below();
+        };
     }
 
-    private double tagSpace() {
-        return box.tags().isEmpty() ? 0 : TAG_HEIGHT;
+    /** Room above the box for the tags. */
+    public double tagSpace() {
+        return box.head().tags().isEmpty() ? 0 : TAG_HEIGHT;
+    }
+
+    /** Room below for saying what is not shown. */
+    private double below() {
+        return box.head().hidden() > 0 ? 16 : 0;
     }
 
     private double head() {
-        return (box.stereotype().isEmpty() ? 0 : 14) + 26;
+        return (box.head().stereotype().isEmpty() ? 0 : 14) + 26;
     }
 
     private static double compartment(List<Member> members) {
@@ -65,44 +80,90 @@ public final class BoxSketch {
     /** Paints it with its upper left corner, tags included, at a point. */
     public void paint(double x, double y, List<Mark> marks, List<Area> areas) {
         double width = width();
-        double top = y + tagSpace();
-        double height = height() - tagSpace();
-        Ink edge = box.focus() ? Ink.CLAY : Ink.INK;
-        areas.add(new Area(x, y, width, height(), box.type()));
-        tags(x + PAD, y, marks);
-        marks.add(new Mark.Rect(x, top, width, height, 0, Ink.SHEET, edge, box.focus() ? 1.6 : 1.1));
-        double at = top;
-        if (!box.stereotype().isEmpty()) {
-            String text = "«" + box.stereotype() + "»";
-            at += 14;
-            marks.add(centred(new Mark.Text(x, at, text, TEXT_SIZE - 1, false, false, false, Ink.SECOND), width));
+        areas.add(new Area(x, y, width, height(), box.type(), box.id(),
+                box.type() == null ? null : box.type().place()));
+        switch (box.head().look()) {
+            case COLLABORATION -> collaboration(x, y, width, marks);
+            case FOLDED -> folded(x, y, width, marks);
+            default -> classifier(x, y, width, marks, areas);
         }
-        marks.add(centred(new Mark.Text(x, at + 18, box.type().name(), NAME_SIZE, true, box.type().isAbstract(), false,
-                Ink.INK), width));
+    }
+
+    private void collaboration(double x, double y, double width, List<Mark> marks) {
+        marks.add(new Mark.Oval(x + width / 2, y + 28, width / 2, 28, Ink.SHEET, Ink.INK, true));
+        marks.add(new Mark.Text(x, y + 32, box.head().name(), NAME_SIZE, true, false, false, Ink.INK).centred(width));
+    }
+
+    private void folded(double x, double y, double width, List<Mark> marks) {
+        marks.add(new Mark.Rect(x, y, Math.min(width, 42), 12, 0, Ink.PAPER, Ink.INK, 1.1));
+        marks.add(new Mark.Rect(x, y + 12, width, 40, 0, Ink.PAPER, Ink.INK, 1.1));
+        marks.add(new Mark.Text(x, y + 36, box.head().name(), NAME_SIZE, true, false, false, Ink.INK).centred(width));
+    }
+
+    private void classifier(double x, double y, double width, List<Mark> marks, List<Area> areas) {
+        double top = y + tagSpace();
+        double height = height() - tagSpace() - below();
+        tags(x + PAD, y, marks);
+        border(x, top, width, height, marks);
+        double at = top;
+        Ink ink = switch (box.head().look()) {
+            case OUTSIDE -> Ink.SECOND;
+            case MISSING -> Ink.HINT;
+            default -> Ink.INK;
+        };
+        if (!box.head().stereotype().isEmpty()) {
+            String text = "«" + box.head().stereotype() + "»";
+            at += 14;
+            marks.add(new Mark.Text(x, at, text, TEXT_SIZE - 1, false, false, false, Ink.SECOND).centred(width));
+        }
+        marks.add(new Mark.Text(x, at + 18, box.head().name(), NAME_SIZE, true, box.head().isAbstract(), false,
+                ink).centred(width));
         at += 26;
         at = members(box.fields(), x, width, at, marks, areas);
         members(box.operations(), x, width, at, marks, areas);
-        if (box.hidden() > 0) {
-            marks.add(new Mark.Text(x + 2, top + height + 13, "%d more not shown".formatted(box.hidden()), TAG_SIZE,
-                    false, false, false, Ink.SECOND));
+        if (box.head().hidden() > 0) {
+            marks.add(new Mark.Text(x + 2, top + height + 13, "%d more not shown".formatted(box.head().hidden()),
+                    TAG_SIZE, false, false, false, Ink.SECOND));
         }
+    }
+
+    /** Types outside the sources have a light edge, roles that nobody plays only an outline of dashes. */
+    private void border(double x, double y, double width, double height, List<Mark> marks) {
+        Look look = box.head().look();
+        Ink edge = switch (look) {
+            case FOCUS -> Ink.CLAY;
+            case OUTSIDE -> Ink.HINT;
+            case MISSING -> Ink.NONE;
+            default -> Ink.INK;
+        };
+        marks.add(new Mark.Rect(x, y, width, height, 0, look == Look.OUTSIDE ? Ink.PAPER : Ink.SHEET, edge,
+                look == Look.FOCUS ? 1.6 : 1.1));
+        if (look == Look.MISSING) {
+            marks.add(new Mark.Path(List.of(new Point(x, y), new Point(x + width, y), new Point(x + width, y + height),
+                    new Point(x, y + height), new Point(x, y)), Ink.HINT, 1, true));
+        }
+    }
+
+    /** How far below the upper edge, tags included, a line that comes from above meets the box or a tag. */
+    public double topAt(double across) {
+        double at = PAD;
+        for (String tag : box.head().tags()) {
+            if (across >= at - 5 && across <= at + tagWidth(tag) + 5) {
+                return 0;
+            }
+            at += tagWidth(tag) + TAG_GAP;
+        }
+        return tagSpace();
     }
 
     private void tags(double x, double y, List<Mark> marks) {
         double at = x;
-        for (String tag : box.tags()) {
+        for (String tag : box.head().tags()) {
             double width = tagWidth(tag);
             marks.add(new Mark.Rect(at, y, width, TAG_HEIGHT, 3, Ink.TINT, Ink.CLAY, 0.8));
             marks.add(new Mark.Text(at + 6, y + 11.5, tag, TAG_SIZE, false, false, false, Ink.CLAY));
             at += width + TAG_GAP;
         }
-    }
-
-    /** The same text, in the middle of a stretch. */
-    private static Mark.Text centred(Mark.Text text, double width) {
-        double own = Fonts.width(text.text(), text.size(), text.bold(), text.italic());
-        return new Mark.Text(text.x() + (width - own) / 2, text.y(), text.text(), text.size(), text.bold(),
-                text.italic(), false, text.ink());
     }
 
     private static double members(List<Member> members, double x, double width, double y, List<Mark> marks,

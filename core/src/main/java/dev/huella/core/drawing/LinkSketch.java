@@ -18,12 +18,14 @@ public final class LinkSketch {
         Point start = points.getFirst();
         Point after = points.get(1);
         switch (link.ending()) {
-            case GENERALIZATION, REALIZATION -> marks.add(new Mark.Polygon(
-                    List.of(end, turned(end, before, 12, 6.5), turned(end, before, 12, -6.5)), Ink.SHEET, ink, 1.1));
+            case GENERALIZATION, REALIZATION -> head(end, before, ink, marks);
             case COMPOSITION -> diamond(start, after, ink, ink, marks);
             case AGGREGATION -> diamond(start, after, Ink.SHEET, ink, marks);
             case ASSOCIATION, DEPENDENCY -> open(end, before, ink, marks);
-            case NESTING -> marks.add(new Mark.Disc(end.x(), end.y(), 4, Ink.SHEET, ink));
+            case NESTING -> marks.add(Mark.Oval.disc(end.x(), end.y(), 4, Ink.SHEET, ink));
+            case ROLE -> {
+                // a plain dashed line
+            }
         }
         if (link.ending() == Ending.COMPOSITION || link.ending() == Ending.AGGREGATION) {
             open(end, before, ink, marks);
@@ -34,7 +36,18 @@ public final class LinkSketch {
         }
     }
 
-    private static void open(Point end, Point before, Ink ink, List<Mark> marks) {
+    /** Paints several lines that end in one head: their stretches, and the head at the end of one of them. */
+    public static void tree(Link link, List<List<Point>> stretches, List<Point> one, List<Mark> marks) {
+        stretches.forEach(stretch -> marks.add(new Mark.Path(stretch, Ink.INK, 1.1, link.ending().dashed())));
+        head(one.getLast(), one.get(one.size() - 2), Ink.INK, marks);
+    }
+
+    private static void head(Point end, Point before, Ink ink, List<Mark> marks) {
+        marks.add(new Mark.Polygon(List.of(end, turned(end, before, 12, 6.5), turned(end, before, 12, -6.5)),
+                Ink.SHEET, ink, 1.1));
+    }
+
+    static void open(Point end, Point before, Ink ink, List<Mark> marks) {
         marks.add(new Mark.Path(List.of(turned(end, before, 9, 4.5), end, turned(end, before, 9, -4.5)), ink, 1.1,
                 false));
     }
@@ -46,7 +59,7 @@ public final class LinkSketch {
 
     /** The sign of something broken: a disc cleft by a slanting gap. */
     public static void cleft(double x, double y, double radius, List<Mark> marks) {
-        marks.add(new Mark.Disc(x, y, radius, Ink.BROKEN, Ink.BROKEN));
+        marks.add(Mark.Oval.disc(x, y, radius, Ink.BROKEN, Ink.BROKEN));
         marks.add(new Mark.Path(
                 List.of(new Point(x - radius * 0.45, y + radius), new Point(x + radius * 0.45, y - radius)),
                 Ink.SHEET, radius * 0.38, false));

@@ -4,18 +4,35 @@ import java.util.List;
 
 /** One thing to be painted. Everything a drawing can hold is one of these, so that painters stay small. */
 public sealed interface Mark {
+    /** The same, so far to the right and down. */
+    Mark moved(double dx, double dy);
+
     /** A point in drawing units. */
-    record Point(double x, double y) {}
+    record Point(double x, double y) {
+        Point moved(double dx, double dy) {
+            return new Point(x + dx, y + dy);
+        }
+    }
 
     /** A rectangle with corners rounded by {@code radius}. */
     record Rect(double x, double y, double width, double height, double radius, Ink fill, Ink stroke, double weight)
             implements
-                Mark {}
+                Mark {
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new Rect(x + dx, y + dy, width, height, radius, fill, stroke, weight);
+        }
+    }
 
     /** A line through points. */
     record Path(List<Point> points, Ink stroke, double weight, boolean dashed) implements Mark {
         public Path {
             points = List.copyOf(points);
+        }
+
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new Path(points.stream().map(point -> point.moved(dx, dy)).toList(), stroke, weight, dashed);
         }
     }
 
@@ -24,13 +41,41 @@ public sealed interface Mark {
         public Polygon {
             points = List.copyOf(points);
         }
+
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new Polygon(points.stream().map(point -> point.moved(dx, dy)).toList(), fill, stroke, weight);
+        }
     }
 
-    /** A disc, for verdict signs. */
-    record Disc(double x, double y, double radius, Ink fill, Ink stroke) implements Mark {}
+    /** A disc or ellipse around a point. */
+    record Oval(double x, double y, double across, double down, Ink fill, Ink stroke, boolean dashed)
+            implements
+                Mark {
+        /** A disc. */
+        public static Oval disc(double x, double y, double radius, Ink fill, Ink stroke) {
+            return new Oval(x, y, radius, radius, fill, stroke, false);
+        }
+
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new Oval(x + dx, y + dy, across, down, fill, stroke, dashed);
+        }
+    }
 
     /** A line of text; {@code y} is its base line, {@code x} its left end. */
     record Text(double x, double y, String text, double size, boolean bold, boolean italic, boolean underlined, Ink ink)
             implements
-                Mark {}
+                Mark {
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new Text(x + dx, y + dy, text, size, bold, italic, underlined, ink);
+        }
+
+        /** The same text, in the middle of a stretch that begins at its {@code x}. */
+        public Text centred(double stretch) {
+            return new Text(x + (stretch - Fonts.width(text, size, bold, italic)) / 2, y, text, size, bold, italic,
+                    underlined, ink);
+        }
+    }
 }

@@ -14,8 +14,10 @@ import java.io.OutputStream;
 import java.util.List;
 import javax.imageio.ImageIO;
 
-/** Paints a drawing as a PNG picture, two pixels to a unit unless that would be too large. */
+/** Paints a drawing as a PNG picture, at a chosen scale unless that would be too large. */
 public final class PngPainter {
+    private static final BasicStroke DASHES = new BasicStroke(1.1f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 1,
+            new float[]{5, 4}, 0);
     private static final double MOST_PIXELS = 60_000_000;
     private final Graphics2D graphics;
     private final Palette palette;
@@ -25,14 +27,19 @@ public final class PngPainter {
         this.palette = palette;
     }
 
-    /** Writes the picture; the stream stays open. */
-    public static void paint(Drawing drawing, Palette palette, OutputStream to) throws IOException {
-        ImageIO.write(image(drawing, palette), "png", to);
+    /**
+     * Writes the picture; the stream stays open.
+     *
+     * @param wanted pixels to a drawing unit
+     */
+    public static void paint(Drawing drawing, Palette palette, double wanted, OutputStream to) throws IOException {
+        ImageIO.write(image(drawing, palette, wanted), "png", to);
     }
 
-    static BufferedImage image(Drawing drawing, Palette palette) {
+    /** The picture in memory, for the clipboard. */
+    public static BufferedImage image(Drawing drawing, Palette palette, double wanted) {
         double area = Math.max(1, drawing.width() * drawing.height());
-        double scale = Math.min(2, Math.sqrt(MOST_PIXELS / area));
+        double scale = Math.min(wanted, Math.sqrt(MOST_PIXELS / area));
         var image = new BufferedImage((int) Math.max(1, Math.ceil(drawing.width() * scale)),
                 (int) Math.max(1, Math.ceil(drawing.height() * scale)), BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = image.createGraphics();
@@ -62,8 +69,16 @@ public final class PngPainter {
             }
             case Mark.Polygon polygon ->
                 fillAndDraw(shape(polygon.points(), true), polygon.fill(), polygon.stroke(), polygon.weight());
-            case Mark.Disc disc -> fillAndDraw(new Ellipse2D.Double(disc.x() - disc.radius(), disc.y() - disc.radius(),
-                    disc.radius() * 2, disc.radius() * 2), disc.fill(), disc.stroke(), 1);
+            case Mark.Oval oval -> {
+                var shape = new Ellipse2D.Double(oval.x() - oval.across(), oval.y() - oval.down(), oval.across() * 2,
+                        oval.down() * 2);
+                fillAndDraw(shape, oval.fill(), oval.dashed() ? Ink.NONE : oval.stroke(), 1);
+                if (oval.dashed()) {
+                    graphics.setColor(colour(oval.stroke()));
+                    graphics.setStroke(DASHES);
+                    graphics.draw(shape);
+                }
+            }
             case Mark.Text text -> text(text);
         }
     }

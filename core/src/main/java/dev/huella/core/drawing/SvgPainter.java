@@ -18,12 +18,24 @@ public final class SvgPainter {
 
     private String document(Drawing drawing) {
         add("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%s\" height=\"%s\" viewBox=\"0 0 %s %s\" "
-                + "font-family=\"'%s', Arial, sans-serif\">\n", drawing.width(), drawing.height(), drawing.width(),
-                drawing.height(), Fonts.FAMILY);
-        out.append("<title>").append(escaped(drawing.title())).append("</title>\n");
+                + "role=\"img\" aria-labelledby=\"title desc\" font-family=\"'%s', Arial, sans-serif\">\n",
+                drawing.width(), drawing.height(), drawing.width(), drawing.height(), Fonts.FAMILY);
+        add("<title id=\"title\">%s</title>\n", escaped(drawing.title()));
+        add("<desc id=\"desc\">%s</desc>\n", escaped(description(drawing)));
         add("<rect width=\"100%%\" height=\"100%%\" fill=\"%s\"/>\n", palette.colour(Ink.SHEET));
         drawing.marks().forEach(this::mark);
         return out.append("</svg>\n").toString();
+    }
+
+    /** What is in it, for those who cannot see it. */
+    private static String description(Drawing drawing) {
+        String names = drawing.areas()
+                .stream()
+                .filter(area -> area.box() != null && area.element() != null)
+                .map(area -> area.element().name())
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return names.isEmpty() ? "A UML diagram." : "A UML diagram with " + names + ".";
     }
 
     private void mark(Mark mark) {
@@ -37,8 +49,10 @@ public final class SvgPainter {
             case Mark.Polygon shape -> add("<polygon points=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"%s\"/>\n",
                     points(shape.points()), palette.colour(shape.fill()), palette.colour(shape.stroke()),
                     shape.weight());
-            case Mark.Disc disc -> add("<circle cx=\"%s\" cy=\"%s\" r=\"%s\" fill=\"%s\" stroke=\"%s\"/>\n", disc.x(),
-                    disc.y(), disc.radius(), palette.colour(disc.fill()), palette.colour(disc.stroke()));
+            case Mark.Oval oval -> add("<ellipse cx=\"%s\" cy=\"%s\" rx=\"%s\" ry=\"%s\" fill=\"%s\" "
+                    + "stroke=\"%s\"%s/>\n", oval.x(), oval.y(), oval.across(), oval.down(),
+                    palette.colour(oval.fill()), palette.colour(oval.stroke()),
+                    oval.dashed() ? " stroke-dasharray=\"5 4\"" : "");
             case Mark.Text text -> add("<text x=\"%s\" y=\"%s\" font-size=\"%s\"%s%s%s fill=\"%s\">%s</text>\n",
                     text.x(), text.y(), text.size(), text.bold() ? " font-weight=\"bold\"" : "",
                     text.italic() ? " font-style=\"italic\"" : "",

@@ -1,7 +1,7 @@
 /**
  * A diagram becomes a drawing with coordinates.
  *
- * <p>Start with {@link dev.huella.core.layout.LayeredLayout}.
+ * <p>Start with {@link dev.huella.core.layout.ClassLayout}.
  *
  * <p>Not here: how things look: {@code drawing}.
  *

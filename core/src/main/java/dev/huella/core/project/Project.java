@@ -14,10 +14,12 @@ import dev.huella.core.source.SourceException;
 import dev.huella.core.source.SourceFile;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.SourceSet;
+import dev.huella.core.source.SourceSpan;
 import dev.huella.core.source.SourceText;
 import dev.huella.core.source.Sources;
 import dev.huella.core.source.Work;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -140,6 +142,17 @@ public final class Project {
         }
     }
 
+    /** The text of the line that a place begins at; null when the file is not there any more. */
+    public String line(SourceSpan place) {
+        SourceText text = place == null ? null : text(place.file());
+        return text == null
+                ? null
+                : new String(text.utf8(), StandardCharsets.UTF_8).lines()
+                        .skip(place.line() - 1L)
+                        .findFirst()
+                        .orElse(null);
+    }
+
     /**
      * The reasoning about given types.
      *
@@ -151,7 +164,12 @@ public final class Project {
         return new Explanation(pattern, types, new Reasoning(new Matcher(model)).explain(pattern, types));
     }
 
-    private CodeType named(String name) {
+    /**
+     * A type by its simple or qualified name.
+     *
+     * @throws IllegalArgumentException when there is no such type, or several of that simple name
+     */
+    public CodeType named(String name) {
         List<CodeType> found = Stream.concat(model.declared().stream(), model.outside().stream())
                 .filter(type -> type.qualifiedName().equals(name) || type.name().equals(name))
                 .toList();

@@ -3,7 +3,9 @@ package dev.huella.core.layout;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.CodeBase;
-import dev.huella.core.diagram.NeighbourDiagram;
+import dev.huella.core.diagram.Scope;
+import dev.huella.core.diagram.ScopeDiagram;
+import dev.huella.core.diagram.View;
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.drawing.Drawing.Area;
 import dev.huella.core.drawing.Mark;
@@ -18,7 +20,7 @@ import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
-class LayeredLayoutTest {
+class ClassLayoutTest {
     private static final Model MODEL = CodeBase
             .of("""
                     interface Line { int load(); } class Hemp implements Line { public int load() { return 1; } }
@@ -32,7 +34,7 @@ class LayeredLayoutTest {
 
     @Test
     void boxesDoNotOverlapAndLinesDoNotCrossThem() {
-        Drawing drawing = LayeredLayout.layOut(NeighbourDiagram.ofAll(MODEL));
+        Drawing drawing = ClassLayout.layOut(ScopeDiagram.of(MODEL, new Scope.Everything(), View.USUAL));
         List<Area> boxes = boxes(drawing);
         assertThat(boxes).hasSize(5);
         for (Area one : boxes) {
@@ -53,14 +55,16 @@ class LayeredLayoutTest {
 
     @Test
     void theSameDiagramGetsTheSameDrawing() {
-        String first = SvgPainter.paint(LayeredLayout.layOut(NeighbourDiagram.ofAll(MODEL)), Palette.LIGHT);
-        String second = SvgPainter.paint(LayeredLayout.layOut(NeighbourDiagram.ofAll(MODEL)), Palette.LIGHT);
-        assertThat(first).isEqualTo(second).contains("«interface»").contains("List&lt;T&gt;").doesNotContain("<T>");
+        String first = SvgPainter.paint(ClassLayout.layOut(ScopeDiagram.of(MODEL, new Scope.Everything(), View.USUAL)),
+                Palette.LIGHT);
+        String second = SvgPainter.paint(ClassLayout.layOut(ScopeDiagram.of(MODEL, new Scope.Everything(), View.USUAL)),
+                Palette.LIGHT);
+        assertThat(first).isEqualTo(second).contains("«interface»").contains("+ load(): int").doesNotContain("<T>");
     }
 
     @Test
     void whatIsPointedAtIsFound() {
-        Drawing drawing = LayeredLayout.layOut(NeighbourDiagram.ofAll(MODEL));
+        Drawing drawing = ClassLayout.layOut(ScopeDiagram.of(MODEL, new Scope.Everything(), View.USUAL));
         Area gang = boxes(drawing).stream()
                 .filter(area -> area.element().name().equals("Gang"))
                 .findFirst()
@@ -71,16 +75,17 @@ class LayeredLayoutTest {
 
     @Test
     void aPictureHasTheSizeOfItsDrawing() throws Exception {
-        Drawing drawing = LayeredLayout.layOut(NeighbourDiagram.of(MODEL, CodeBase.type(MODEL, "Gang"), 1));
+        Drawing drawing = ClassLayout.layOut(ScopeDiagram.of(MODEL,
+                new Scope.Around(CodeBase.type(MODEL, "Gang"), 1), View.USUAL));
         var out = new ByteArrayOutputStream();
-        PngPainter.paint(drawing, Palette.DARK, out);
+        PngPainter.paint(drawing, Palette.DARK, 2, out);
         var image = ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
         assertThat(image.getWidth()).isEqualTo((int) Math.ceil(drawing.width() * 2));
     }
 
     @Test
     void supertypesStandAbove() {
-        Drawing drawing = LayeredLayout.layOut(NeighbourDiagram.ofAll(MODEL));
+        Drawing drawing = ClassLayout.layOut(ScopeDiagram.of(MODEL, new Scope.Everything(), View.USUAL));
         double line = y(drawing, "Line");
         assertThat(line).isLessThan(y(drawing, "Hemp")).isLessThan(y(drawing, "Steel"));
     }

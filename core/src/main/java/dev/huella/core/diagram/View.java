@@ -1,0 +1,48 @@
+package dev.huella.core.diagram;
+
+import java.util.Set;
+
+/**
+ * How a person wants a class diagram.
+ *
+ * @param along which relations are followed and drawn
+ * @param hidden ids of boxes that are left out
+ * @param shown qualified names of types that are added
+ * @param framed packages are drawn as frames
+ * @param folded packages drawn as one box; only where {@code framed}
+ */
+public record View(Detail detail, Set<Reach> along, Set<String> hidden, Set<String> shown, boolean framed,
+        Set<String> folded) {
+    public static final View USUAL = new View(Detail.USUAL, Reach.ALL, Set.of(), Set.of(), false, Set.of());
+
+    public View {
+        along = Set.copyOf(along);
+        hidden = Set.copyOf(hidden);
+        shown = Set.copyOf(shown);
+        folded = Set.copyOf(folded);
+    }
+
+    public View with(Detail other) {
+        return new View(other, along, hidden, shown, framed, folded);
+    }
+
+    public View along(Set<Reach> kinds) {
+        return new View(detail, kinds, hidden, shown, framed, folded);
+    }
+
+    public View hiding(Set<String> ids) {
+        return new View(detail, along, ids, shown, framed, folded);
+    }
+
+    public View showing(Set<String> names) {
+        return new View(detail, along, hidden, names, framed, folded);
+    }
+
+    public View framed(boolean frames) {
+        return new View(detail, along, hidden, shown, frames, folded);
+    }
+
+    public View folding(Set<String> packages) {
+        return new View(detail, along, hidden, shown, framed, packages);
+    }
+}
