@@ -8,6 +8,8 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -90,7 +92,42 @@ class HuellaTest {
         assertThat(run("draw", folder.toString(), "-o", folder.resolve("t.png").toString())).isZero();
         assertThat(Files.size(folder.resolve("t.png"))).isPositive();
         assertThat(run("draw", folder.toString(), "-o", folder.resolve("t.gif").toString())).isEqualTo(2);
-        assertThat(err.toString()).contains("diagrams are written as .svg or .png");
+        assertThat(err.toString()).contains("diagrams are written as .svg, .png, .pdf or .xmi");
+    }
+
+    @Test
+    void drawShowsWhatTheWindowShows() throws Exception {
+        String find = "observer:Tower:Bell";
+        assertThat(draw("--find", find, "--as", "compared")).contains(">concrete-observer</text>", ">Tower</text>");
+        assertThat(draw("--find", find, "--as", "calls")).contains(">loop</text>");
+        assertThat(draw("--find", find, "--as", "collaboration")).contains("<ellipse");
+        assertThat(draw("--types", "Tower,Bell", "--detail", "names")).contains(">Tower</text>")
+                .doesNotContain("bells:");
+        assertThat(draw("--type", "Tower", "--hide", "Bell")).doesNotContain(">Bell</text>");
+        Path xmi = folder.resolve("t.xmi");
+        assertThat(run("draw", folder.toString(), "--find", find, "-o", xmi.toString())).isZero();
+        assertThat(Files.readString(xmi)).contains("<uml:Model", "name=\"Tower\"", "uml:CollaborationUse",
+                "umldi:UMLClassifierShape");
+    }
+
+    private String draw(String... more) throws Exception {
+        Path file = folder.resolve("d.svg");
+        List<String> all = new ArrayList<>(List.of("draw", folder.toString(), "-o", file.toString()));
+        all.addAll(List.of(more));
+        assertThat(run(all.toArray(String[]::new))).as(err.toString()).isZero();
+        return Files.readString(file);
+    }
+
+    @Test
+    void whatCannotBeDrawnIsTold() {
+        String file = folder.resolve("d.svg").toString();
+        String find = "observer:Tower:Bell";
+        assertThat(run("draw", folder.toString(), "-o", file, "--find", find, "--as", "transitions")).isEqualTo(2);
+        assertThat(err.toString()).contains("cannot be shown as TRANSITIONS; it can as ROLES");
+        assertThat(run("draw", folder.toString(), "-o", file, "--calls", "Tower.fly")).isEqualTo(2);
+        assertThat(err.toString()).contains("Tower has no operation fly. It has");
+        assertThat(run("draw", folder.toString(), "-o", file, "--type", "Tower", "--distance", "9")).isEqualTo(2);
+        assertThat(run("draw", folder.toString(), "-o", file, "--package", "nowhere")).isEqualTo(2);
     }
 
     @Test
