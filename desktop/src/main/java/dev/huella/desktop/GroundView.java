@@ -9,6 +9,7 @@ import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.Finding;
+import dev.huella.core.project.Project;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -36,6 +38,7 @@ final class GroundView {
     private final Canvas canvas = new Canvas(100, HEIGHT);
     private final Pane node = new Pane(canvas);
     private final Tooltip tip = new Tooltip();
+    private Map<String, List<CodeType>> packages = Map.of();
     private final List<Plot> plots = new ArrayList<>();
     private final Set<CodeType> broken = new HashSet<>();
     private final Set<CodeType> lit = new HashSet<>();
@@ -51,7 +54,7 @@ final class GroundView {
         node.setAccessibleText("Map of all packages and types");
         canvas.widthProperty().bind(node.widthProperty());
         canvas.widthProperty().addListener(change -> layOut());
-        session.project().addListener(change -> layOut());
+        session.project().addListener(change -> read());
         session.findings().addListener(change -> marks());
         session.focus().addListener(change -> light());
         session.dark().addListener(change -> paint());
@@ -64,17 +67,27 @@ final class GroundView {
         return node;
     }
 
+    /** Puts types into their packages in the background; what is shown changes when that is done. */
+    private void read() {
+        Project project = session.project().get();
+        Thread.ofVirtual().name("ground").start(() -> {
+            Map<String, List<CodeType>> found = new TreeMap<>();
+            for (CodeType type : project.model().declared()) {
+                if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
+                    found.computeIfAbsent(type.namespace(), key -> new ArrayList<>()).add(type);
+                }
+            }
+            Platform.runLater(() -> {
+                if (session.project().get() == project) {
+                    packages = found;
+                    layOut();
+                }
+            });
+        });
+    }
+
     private void layOut() {
         plots.clear();
-        if (session.project().get() == null) {
-            return;
-        }
-        Map<String, List<CodeType>> packages = new TreeMap<>();
-        for (CodeType type : session.project().get().model().declared()) {
-            if (type.kind() != TypeKind.FUNCTION && !type.anonymous()) {
-                packages.computeIfAbsent(type.namespace(), key -> new ArrayList<>()).add(type);
-            }
-        }
         double room = Math.max(50, canvas.getWidth() - 2 * SIDE);
         double gap = packages.size() > 60 ? 1 : GAP;
         double weights = packages.values().stream().mapToDouble(GroundView::weight).sum();
@@ -158,22 +171,36 @@ final class GroundView {
             graphics.setStroke(colour(palette, focused ? Ink.CLAY : Ink.LINE));
             graphics.strokeRoundRect(plot.x + 0.5, TOP + 0.5, plot.width - 1, PLOT - 1, 6, 6);
         }
-        double step = Math.max(0.2, (plot.width - 8) / plot.types.size());
-        for (int i = 0; i < plot.types.size(); i++) {
-            CodeType type = plot.types.get(i);
-            int lines = type.place().endLine() - type.place().line() + 1;
-            double height = Math.min(PLOT - 14, 3 + Math.sqrt(lines) * 2.6);
-            double x = plot.x + 4 + i * step;
-            graphics.setFill(lit.contains(type)
-                    ? colour(palette, Ink.CLAY)
-                    : colour(palette, Ink.HINT).deriveColor(0, 1, 1, 0.55));
-            graphics.fillRect(x, TOP + PLOT - 4 - height, Math.clamp(step - 1, 0.2, 7), height);
-            if (broken.contains(type)) {
+        marks(plot, graphics, palette);
+        name(plot, focused, graphics, palette);
+    }
+
+    /** A mark for each type; where there are more types than pixels, one for all that share a pixel. */
+    private void marks(Plot plot, GraphicsContext graphics, Palette palette) {
+        double step = (plot.width - 8) / plot.types.size();
+        int columns = step >= 1 ? plot.types.size() : (int) Math.max(1, plot.width - 8);
+        double wide = Math.max(1, (plot.width - 8) / columns);
+        Color quiet = colour(palette, Ink.HINT).deriveColor(0, 1, 1, 0.55);
+        for (int column = 0; column < columns; column++) {
+            int from = (int) ((long) column * plot.types.size() / columns);
+            int to = Math.max(from + 1, (int) ((column + 1L) * plot.types.size() / columns));
+            double height = 0;
+            boolean bright = false;
+            boolean bad = false;
+            for (CodeType type : plot.types.subList(from, to)) {
+                int lines = type.place().endLine() - type.place().line() + 1;
+                height = Math.max(height, Math.min(PLOT - 14, 3 + Math.sqrt(lines) * 2.6));
+                bright |= lit.contains(type);
+                bad |= broken.contains(type);
+            }
+            double x = plot.x + 4 + column * wide;
+            graphics.setFill(bright ? colour(palette, Ink.CLAY) : quiet);
+            graphics.fillRect(x, TOP + PLOT - 4 - height, Math.clamp(wide - 1, 0.6, 7), height);
+            if (bad) {
                 graphics.setFill(colour(palette, Ink.BROKEN));
                 graphics.fillOval(x, TOP + PLOT - 11 - height, 4, 4);
             }
         }
-        name(plot, focused, graphics, palette);
     }
 
     private static void name(Plot plot, boolean focused, GraphicsContext graphics, Palette palette) {

@@ -57,6 +57,7 @@ public final class HuellaApp extends Application {
             Font.loadFont(Fonts.file(bold, true), 12);
         }
         Font.loadFont(HuellaApp.class.getResourceAsStream("/liberation/LiberationMono-Regular.ttf"), 12);
+        Thread.ofVirtual().name("fonts").start(() -> Fonts.width("Huella", 12, false, false)); // slow the first time
         MainWindow window = new MainWindow(session, new SystemChooser(stage));
         var scene = new Scene(window.root(), WIDTH, HEIGHT);
         scene.getStylesheets().add(HuellaApp.class.getResource("huella.css").toExternalForm());

@@ -5,11 +5,20 @@ import dev.huella.core.model.Element;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
 
-/** What a class diagram is to show, without any coordinates. Boxes and links are in a fixed order. */
-public record ClassDiagram(String title, List<Box> boxes, List<Link> links) {
+/**
+ * What a class diagram is to show, without any coordinates. Boxes and links are in a fixed order.
+ *
+ * @param note what is left out and why; empty when nothing is
+ */
+public record ClassDiagram(String title, List<Box> boxes, List<Link> links, String note) {
     public ClassDiagram {
         boxes = List.copyOf(boxes);
         links = List.copyOf(links);
+    }
+
+    /** A diagram that leaves nothing out. */
+    public ClassDiagram(String title, List<Box> boxes, List<Link> links) {
+        this(title, boxes, links, "");
     }
 
     /**

@@ -23,6 +23,8 @@ import java.util.stream.Collectors;
 public final class ScopeDiagram {
     private static final int MOST_NEIGHBOURS = 14;
     private static final int MOST_TYPES = 3_000;
+    /** Above so many types, lines of all kinds would hide each other. */
+    private static final int CROWDED = 600;
     /** Above so many types, boxes say less. */
     private static final int MANY = 24;
     private static final int MOST_MEMBERS = 40;
@@ -71,8 +73,12 @@ public final class ScopeDiagram {
                 boxes.add(type, List.of(), first ? Look.FOCUS : Look.PLAIN, hidden(type, shown), contents);
             }
         }
+        boolean crowded = boxes.types().size() > CROWDED && view.along().contains(Reach.INHERITANCE)
+                && view.folded().isEmpty();
         var whole = new ClassDiagram(title(scope), boxes.all(),
-                LinkChoice.between(model, boxes, view.along(), relation -> false));
+                LinkChoice.between(model, boxes, crowded ? Set.of(Reach.INHERITANCE) : view.along(),
+                        relation -> false),
+                crowded ? "With more than %,d types, only inheritance is drawn.".formatted(CROWDED) : "");
         return view.framed() ? folded(whole) : whole;
     }
 
@@ -174,7 +180,7 @@ public final class ScopeDiagram {
                         new Link(Ending.DEPENDENCY, from, to, "", "", "", link.broken(), link.place()));
             }
         }
-        return new ClassDiagram(whole.title(), List.copyOf(boxes.values()), List.copyOf(links.values()));
+        return new ClassDiagram(whole.title(), List.copyOf(boxes.values()), List.copyOf(links.values()), whole.note());
     }
 
     /** The outermost folded package that this one is in; null when none is. */

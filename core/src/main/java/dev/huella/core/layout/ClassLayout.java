@@ -119,7 +119,12 @@ public final class ClassLayout {
             text(link.label(), placed.routes().get(i).middle(), link);
             text(end(link), placed.routes().get(i).end(), link);
         }
-        return new Drawing(diagram.title(), placed.width(), placed.height(), marks, areas, lines);
+        if (!diagram.note().isEmpty()) {
+            marks.add(new Mark.Text(24, placed.height() + 10, diagram.note(), LABEL_SIZE, false, true, false,
+                    Ink.SECOND));
+        }
+        double height = placed.height() + (diagram.note().isEmpty() ? 0 : 24);
+        return new Drawing(diagram.title(), placed.width(), height, marks, areas, lines);
     }
 
     private void line(Link link, Route route, Placement placed) {

@@ -110,6 +110,8 @@ final class LayeredPlacement {
         root.setProperty(CoreOptions.RANDOM_SEED, 1);
         root.setProperty(CoreOptions.PADDING, new ElkPadding(MARGIN));
         root.setProperty(CoreOptions.SEPARATE_CONNECTED_COMPONENTS, false);
+        int size = graph.nodes().size() + graph.edges().size();
+        root.setProperty(LayeredOptions.THOROUGHNESS, size > 4000 ? 1 : size > 400 ? 3 : 7);
         spacing(root);
         if (!before.isEmpty()) {
             root.setProperty(LayeredOptions.CROSSING_MINIMIZATION_SEMI_INTERACTIVE, true);

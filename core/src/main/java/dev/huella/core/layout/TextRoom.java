@@ -7,33 +7,28 @@ import dev.huella.core.layout.Placement.Place;
 import dev.huella.core.layout.Placement.Route;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
-/** Finds room beside lines for their texts where no box, no other line and no other text is. */
+/** Finds room beside lines for their texts where no box, no line and no other text is. What is taken stands in a grid. */
 final class TextRoom {
-    private final List<Place> full = new ArrayList<>();
-    private final List<Route> routes;
+    private static final double CELL = 120;
+    private final Map<Long, List<Place>> cells = new HashMap<>();
 
     TextRoom(Collection<Place> boxes, List<Route> routes) {
-        this(boxes, routes, -1);
-    }
-
-    /** {@code but}: the number of the line whose texts take no room. */
-    private TextRoom(Collection<Place> boxes, List<Route> routes, int but) {
-        full.addAll(boxes);
-        this.routes = List.copyOf(routes);
-        for (int i = 0; i < routes.size(); i++) {
-            Route route = routes.get(i);
-            full.add(head(route.points().getLast()));
-            full.add(head(route.points().getFirst()));
-            if (i == but) {
-                continue;
+        boxes.forEach(this::take);
+        for (Route route : routes) {
+            take(head(route.points().getFirst()));
+            take(head(route.points().getLast()));
+            for (int i = 1; i < route.points().size(); i++) {
+                take(stretch(route.points().get(i - 1), route.points().get(i)));
             }
             if (route.middle() != null) {
-                full.add(route.middle());
+                take(route.middle());
             }
             if (route.end() != null) {
-                full.add(route.end());
+                take(route.end());
             }
         }
     }
@@ -41,15 +36,32 @@ final class TextRoom {
     /** The same with each text at an end as near to that end as there is room. */
     static Placement atEnds(Graph graph, Placement placed) {
         List<Route> routes = new ArrayList<>(placed.routes());
+        var room = new TextRoom(placed.boxes().values(), routes);
         for (int i = 0; i < routes.size(); i++) {
             Route route = routes.get(i);
             if (route.end() != null) {
-                var room = new TextRoom(placed.boxes().values(), routes, i);
-                Place near = room.room(route.points().reversed(), graph.edges().get(i).end(), 0);
-                routes.set(i, new Route(route.points(), route.middle(), near != null ? near : route.end()));
+                room.leave(route.end());
+                Place near = room.near(route.points().reversed(), graph.edges().get(i).end(), 0);
+                Place end = near != null ? near : route.end();
+                room.take(end);
+                routes.set(i, new Route(route.points(), route.middle(), end));
             }
         }
         return new Placement(placed.width(), placed.height(), placed.boxes(), placed.frames(), routes);
+    }
+
+    /** The same line with places for its texts, as far as there is room. */
+    Route place(Edge edge, Route route) {
+        Place end = edge.end() == null ? null : near(route.points().reversed(), edge.end(), 0);
+        if (end != null) {
+            take(end);
+        }
+        double half = length(route.points()) / 2;
+        Place middle = edge.middle() == null ? null : near(route.points(), edge.middle(), half);
+        if (middle != null) {
+            take(middle);
+        }
+        return new Route(route.points(), middle, end);
     }
 
     /** True when a line goes through a text of this one. */
@@ -68,18 +80,9 @@ final class TextRoom {
         return false;
     }
 
-    /** The same line with places for its texts. */
-    Route place(Edge edge, Route route) {
-        Place end = edge.end() == null ? null : room(route.points().reversed(), edge.end(), 0);
-        if (end != null) {
-            full.add(end);
-        }
-        double half = length(route.points()) / 2;
-        Place middle = edge.middle() == null ? null : room(route.points(), edge.middle(), half);
-        if (middle != null) {
-            full.add(middle);
-        }
-        return new Route(route.points(), middle, end);
+    private static Place stretch(Point one, Point two) {
+        return new Place(Math.min(one.x(), two.x()), Math.min(one.y(), two.y()), Math.abs(one.x() - two.x()),
+                Math.abs(one.y() - two.y()));
     }
 
     /** Room for the arrow head or diamond at an end. */
@@ -87,8 +90,46 @@ final class TextRoom {
         return new Place(end.x() - 7, end.y() - 7, 14, 14);
     }
 
+    private interface Cell {
+        /** False to end the walk. */
+        boolean visit(long key);
+    }
+
+    private static boolean cells(Place place, Cell cell) {
+        for (int x = (int) Math.floor(place.x() / CELL); x <= Math.floor(place.right() / CELL); x++) {
+            for (int y = (int) Math.floor(place.y() / CELL); y <= Math.floor(place.bottom() / CELL); y++) {
+                if (!cell.visit(((long) x << 32) ^ (y & 0xFFFFFFFFL))) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private void take(Place place) {
+        cells(place, key -> cells.computeIfAbsent(key, unknown -> new ArrayList<>()).add(place));
+    }
+
+    private void leave(Place place) {
+        cells(place, key -> {
+            cells.get(key).remove(place);
+            return true;
+        });
+    }
+
+    private boolean free(Place place) {
+        return cells(place, key -> {
+            for (Place other : cells.getOrDefault(key, List.of())) {
+                if (other.meets(place)) {
+                    return false;
+                }
+            }
+            return true;
+        });
+    }
+
     /** Free room at the line, as near as can be to a point so far along it; null when there is none. */
-    private Place room(List<Point> line, Size size, double along) {
+    private Place near(List<Point> line, Size size, double along) {
         Place nearest = null;
         double least = Double.MAX_VALUE;
         double passed = 0;
@@ -97,14 +138,17 @@ final class TextRoom {
             Point two = line.get(i);
             double step = Math.hypot(two.x() - one.x(), two.y() - one.y());
             for (double at = 4; at < Math.max(5, step); at += 6) {
-                double x = one.x() + (two.x() - one.x()) * Math.min(1, at / Math.max(1, step));
-                double y = one.y() + (two.y() - one.y()) * Math.min(1, at / Math.max(1, step));
-                double aside = 0;
-                for (Place candidate : beside(x, y, one.x() == two.x(), size)) {
-                    double far = Math.abs(passed + at - along) + aside++ * 5;
-                    if (far < least && free(candidate)) {
-                        least = far;
-                        nearest = candidate;
+                double away = Math.abs(passed + at - along);
+                if (away < least) {
+                    double x = one.x() + (two.x() - one.x()) * Math.min(1, at / Math.max(1, step));
+                    double y = one.y() + (two.y() - one.y()) * Math.min(1, at / Math.max(1, step));
+                    double aside = 0;
+                    for (Place candidate : beside(x, y, one.x() == two.x(), size)) {
+                        double far = away + aside++ * 5;
+                        if (far < least && free(candidate)) {
+                            least = far;
+                            nearest = candidate;
+                        }
                     }
                 }
             }
@@ -125,15 +169,6 @@ final class TextRoom {
             found.add(new Place(right, below, size.width(), size.height()));
         }
         return found;
-    }
-
-    private boolean free(Place place) {
-        for (Place other : full) {
-            if (other.meets(place)) {
-                return false;
-            }
-        }
-        return routes.stream().noneMatch(route -> cut(place, route));
     }
 
     private static double length(List<Point> points) {
