@@ -18,6 +18,8 @@ import javafx.scene.text.FontWeight;
 final class CanvasPainter {
     /** Text smaller than this many pixels is left out. */
     private static final double READABLE = 3.2;
+    /** Below this scale dashes run together; they would only cost time. */
+    private static final double DASHED = 0.25;
     private static final Map<String, Font> FONTS = new HashMap<>();
     private final GraphicsContext graphics;
     private final Palette palette;
@@ -131,7 +133,7 @@ final class CanvasPainter {
         Color colour = GroundView.colour(palette, ink);
         graphics.setStroke(colour);
         graphics.setLineWidth(weight);
-        if (dashed) {
+        if (dashed && scale > DASHED) {
             graphics.setLineDashes(5, 4);
         } else {
             graphics.setLineDashes((double[]) null);

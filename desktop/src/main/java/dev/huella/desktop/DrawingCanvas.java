@@ -72,6 +72,10 @@ final class DrawingCanvas {
         session.dark().addListener(change -> paint());
     }
 
+    void focus() {
+        canvas.requestFocus();
+    }
+
     Pane node() {
         return node;
     }

@@ -69,6 +69,7 @@ final class MainWindow {
             side.setVisible(!side.isVisible());
             side.setManaged(side.isVisible());
         });
+        drawing.canvas().focus();
     }
 
     StackPane root() {

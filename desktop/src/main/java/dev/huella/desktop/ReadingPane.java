@@ -75,7 +75,7 @@ final class ReadingPane {
             case Focus.OfType(CodeType type) -> body.getChildren()
                     .addAll(new TypeReading(session, this::place).of(type));
             case Focus.OfPackage(String name) ->
-                body.getChildren().add(heading(name.isEmpty() ? "no package" : name, ""));
+                body.getChildren().addAll(new PackageReading(session, name).rows());
             case Focus.OfFile _, Focus.Nothing _ -> body.getChildren()
                     .add(wrapped("What is chosen is explained here, with the lines that show it.", "hint"));
         }

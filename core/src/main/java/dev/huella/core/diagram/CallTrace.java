@@ -33,17 +33,21 @@ import java.util.stream.Stream;
  */
 public final class CallTrace {
     public static final int USUAL_DEPTH = 3;
+    private static final int MOST_OF_A_FIND = 40;
     private static final int MOST_STEPS = 70;
     private static final int MOST_ANSWERS = 4;
     private final Function<SourceSpan, String> lines;
+    /** Only what happens among these is shown; null for no such limit. */
+    private final Set<CodeType> among;
     private final Map<String, Integer> numbers = new LinkedHashMap<>();
     private final List<Lifeline> lifelines = new ArrayList<>();
     private final Deque<Operation> running = new ArrayDeque<>();
     private int steps;
     private boolean cut;
 
-    private CallTrace(Function<SourceSpan, String> lines) {
+    private CallTrace(Function<SourceSpan, String> lines, Set<CodeType> among) {
         this.lines = lines;
+        this.among = among;
     }
 
     /** Who runs a body, and which lifelines it was given as arguments; -1 for what is none. */
@@ -56,7 +60,28 @@ public final class CallTrace {
      * @param lines the text of the line that a place begins at, or null; for quoting conditions
      */
     public static CallSequence of(Operation operation, int depth, Function<SourceSpan, String> lines) {
-        var trace = new CallTrace(lines);
+        return of(operation, depth, lines, null);
+    }
+
+    /** A find at work: what its players ask of each other, from {@link #startOf} on; null when there is no start. */
+    public static CallSequence of(PatternInstance instance, int depth, Function<SourceSpan, String> lines) {
+        Operation start = startOf(instance);
+        return start == null ? null : of(start, depth, lines, players(instance));
+    }
+
+    private static Set<CodeType> players(PatternInstance instance) {
+        Set<CodeType> players = new HashSet<>();
+        instance.players()
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .forEach(player -> players.add(player.element().home()));
+        return players;
+    }
+
+    private static CallSequence of(Operation operation, int depth, Function<SourceSpan, String> lines,
+            Set<CodeType> among) {
+        var trace = new CallTrace(lines, among);
         int first = trace.lifeline("start", "", operation.home(), operation.isConstructor());
         List<Step> inside = trace.body(new Frame(operation, first, List.of()), depth);
         var start = new Message(operation.isConstructor(), -1, first, call(operation, operation.name()), "", operation,
@@ -70,10 +95,9 @@ public final class CallTrace {
      * calls run through most of its operations and types; null when there is none.
      */
     public static Operation startOf(PatternInstance instance) {
-        Set<CodeType> players = new HashSet<>();
+        Set<CodeType> players = players(instance);
         List<Operation> candidates = new ArrayList<>();
         instance.players().values().stream().flatMap(List::stream).forEach(player -> {
-            players.add(player.element().home());
             if (player.element() instanceof Operation operation) {
                 candidates.add(operation);
             }
@@ -86,13 +110,13 @@ public final class CallTrace {
         return candidates.stream()
                 .filter(operation -> operation.hasBody() && operation.place() != null)
                 .distinct()
-                .max(Comparator.comparingInt((Operation operation) -> reached(operation, parts)))
-                .filter(operation -> reached(operation, parts) > 0)
+                .max(Comparator.comparingInt((Operation operation) -> reached(operation, players, parts)))
+                .filter(operation -> reached(operation, players, parts) > 0)
                 .orElse(null);
     }
 
-    private static int reached(Operation operation, Set<Element> parts) {
-        CallSequence sequence = of(operation, 3, place -> null);
+    private static int reached(Operation operation, Set<CodeType> players, Set<Element> parts) {
+        CallSequence sequence = of(operation, 3, place -> null, players);
         Set<Element> called = new HashSet<>();
         called(List.of(sequence.start()), called);
         int types = (int) sequence.lifelines().stream().map(Lifeline::type).filter(parts::contains).distinct().count();
@@ -129,7 +153,7 @@ public final class CallTrace {
         var guards = new Guards(frame.operation, lines);
         var tree = new StepTree(guards::of, frame.operation.depth());
         for (Deed deed : frame.operation.deeds()) {
-            if (steps >= MOST_STEPS) {
+            if (steps >= (among == null ? MOST_STEPS : MOST_OF_A_FIND)) {
                 cut = true;
                 break;
             }
@@ -158,7 +182,8 @@ public final class CallTrace {
 
     private Message message(Deed.Creates creates, Frame frame, int depth) {
         CodeType type = creates.type();
-        if (type == null || type.external() || type.kind() == TypeKind.FUNCTION || type.anonymous()) {
+        if (type == null || type.external() || type.kind() == TypeKind.FUNCTION || type.anonymous()
+                || !shown(type)) {
             return null;
         }
         steps++;
@@ -173,10 +198,11 @@ public final class CallTrace {
     private Message message(Deed.Calls calls, Frame frame, int depth) {
         Operation callee = calls.callee();
         if (callee == null || callee.home().external() || callee.kind() != Kind.OPERATION
-                || callee.home().kind() == TypeKind.FUNCTION) {
+                || callee.home().kind() == TypeKind.FUNCTION || !shown(callee.home()) && !shown(typeOf(calls))) {
             return null;
         }
         steps++;
+        int before = lifelines.size();
         int to = receiver(calls, frame);
         List<Operation> answers = answers(callee, lifelines.get(to).type());
         possible(to, answers);
@@ -184,9 +210,20 @@ public final class CallTrace {
         List<Step> inside = answers.size() == 1
                 ? body(new Frame(answers.getFirst(), to, given), depth - 1)
                 : alternatives(answers, to, given, depth - 1);
+        if (among != null && to == frame.self && inside.isEmpty() && lifelines.size() == before) {
+            return null; // what one does alone is no part of how they work together
+        }
         boolean gives = calls.used() && !callee.returns().isVoid() && !callee.returns().text().isEmpty();
         return new Message(false, frame.self, to, call(callee, callee.name()), gives ? callee.returns().text() : "",
                 callee, calls.at(), inside);
+    }
+
+    private boolean shown(CodeType type) {
+        return among == null || type != null && among.contains(type);
+    }
+
+    private static CodeType typeOf(Deed.Calls calls) {
+        return calls.receiver() == null ? null : calls.receiver().type().erased();
     }
 
     /** Operations with a body that may run when this one is called on something of a type. */

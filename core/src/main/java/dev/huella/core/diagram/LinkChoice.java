@@ -37,19 +37,22 @@ final class LinkChoice {
         }
         List<Link> links = new ArrayList<>();
         for (List<CodeType> pair : order) {
-            chosen(pairs.get(pair), broken)
+            chosen(pairs.get(pair), pairs.getOrDefault(List.of(pair.get(1), pair.get(0)), List.of()), broken)
                     .forEach(relation -> links.add(link(relation, boxes, broken.test(relation))));
         }
         return links;
     }
 
-    private static List<Relation> chosen(List<Relation> all, Predicate<Relation> broken) {
+    /** {@code back}: what leads the other way; that a type mentions what inherits from it says little beside that. */
+    private static List<Relation> chosen(List<Relation> all, List<Relation> back, Predicate<Relation> broken) {
         List<Relation> strong = all.stream().filter(relation -> relation.kind() != Kind.DEPENDENCY).toList();
+        boolean inherited = back.stream().anyMatch(relation -> Reach.of(relation) == Reach.INHERITANCE);
         List<Relation> found = new ArrayList<>(strong);
         all.stream()
                 .filter(relation -> relation.kind() == Kind.DEPENDENCY)
-                .filter(relation -> broken.test(relation) || strong.isEmpty() || relation.stereotype().equals("create")
-                        && strong.stream().noneMatch(other -> other.kind() == Kind.COMPOSITION))
+                .filter(relation -> broken.test(relation) || strong.isEmpty() && !inherited
+                        || relation.stereotype().equals("create")
+                                && strong.stream().noneMatch(other -> other.kind() == Kind.COMPOSITION))
                 .min(Comparator.comparing((Relation relation) -> !broken.test(relation))
                         .thenComparing(relation -> TELLING.indexOf(relation.stereotype())))
                 .ifPresent(found::add);

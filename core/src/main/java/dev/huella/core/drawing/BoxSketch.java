@@ -144,8 +144,26 @@ public final class BoxSketch {
         }
     }
 
+    /** How far inside its lower edge a line that comes from below meets the box. */
+    public double bottomAt(double across) {
+        return box.head().look() == Look.COLLABORATION ? curve(across) : below();
+    }
+
+    /** How far an ellipse stands back from the edge of its room. */
+    private double curve(double across) {
+        double half = width() / 2;
+        double part = Math.min(1, Math.abs(across - half) / half);
+        return 28 - 28 * Math.sqrt(1 - part * part);
+    }
+
     /** How far below the upper edge, tags included, a line that comes from above meets the box or a tag. */
     public double topAt(double across) {
+        if (box.head().look() == Look.COLLABORATION) {
+            return curve(across);
+        }
+        if (box.head().look() == Look.FOLDED) {
+            return across <= Math.min(width(), 42) ? 0 : 12;
+        }
         double at = PAD;
         for (String tag : box.head().tags()) {
             if (across >= at - 5 && across <= at + tagWidth(tag) + 5) {

@@ -31,8 +31,8 @@ public final class LinkSketch {
             open(end, before, ink, marks);
         }
         if (link.broken()) {
-            Point middle = middle(points);
-            cleft(middle.x(), middle.y(), 6, marks);
+            Point sign = along(points, 0.2); // texts stand at the middle
+            cleft(sign.x(), sign.y(), 6, marks);
         }
     }
 
@@ -74,15 +74,16 @@ public final class LinkSketch {
                 from.y() + dy / length * along + dx / length * aside);
     }
 
-    private static Point middle(List<Point> points) {
-        double half = length(points) / 2;
+    /** The point at some part of the whole length. */
+    private static Point along(List<Point> points, double part) {
+        double left = length(points) * part;
         for (int i = 1; i < points.size(); i++) {
             double step = Math.hypot(points.get(i).x() - points.get(i - 1).x(),
                     points.get(i).y() - points.get(i - 1).y());
-            if (half <= step) {
-                return turned(points.get(i - 1), points.get(i), half, 0);
+            if (left <= step) {
+                return turned(points.get(i - 1), points.get(i), left, 0);
             }
-            half -= step;
+            left -= step;
         }
         return points.getLast();
     }

@@ -140,12 +140,19 @@ public final class ClassLayout {
         }
     }
 
-    /** A line that meets a box at its upper edge goes on beside the tags to the box itself. */
+    /** A line that meets the room of a box at its upper or lower edge goes on to what is drawn there. */
     private void behindTags(String id, Point at, Placement placed, List<Point> points, int index) {
         Place box = placed.boxes().get(id);
-        double down = sketches.get(id).topAt(at.x() - box.x());
-        if (down > 0 && Math.abs(at.y() - box.y()) < 1) {
-            points.add(index, new Point(at.x(), at.y() + down));
+        if (Math.abs(at.y() - box.y()) < 1) {
+            double down = sketches.get(id).topAt(at.x() - box.x());
+            if (down > 0) {
+                points.add(index, new Point(at.x(), at.y() + down));
+            }
+        } else if (Math.abs(at.y() - box.bottom()) < 1) {
+            double up = sketches.get(id).bottomAt(at.x() - box.x());
+            if (up > 0) {
+                points.add(index, new Point(at.x(), at.y() - up));
+            }
         }
     }
 

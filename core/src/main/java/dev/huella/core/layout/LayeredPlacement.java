@@ -38,6 +38,7 @@ import org.eclipse.elk.graph.util.ElkGraphUtil;
 
 /** Places boxes in layers, lines leading upwards and at right angles. The same graph is placed the same way. */
 final class LayeredPlacement {
+    private static final int FIRM = 100;
     private static final double MARGIN = 24;
     private static final double FRAME_HEAD = 34;
     private static final String MIDDLE = "middle";
@@ -162,6 +163,9 @@ final class LayeredPlacement {
             to = trunks.computeIfAbsent(edge.trunk() + " " + edge.to(), key -> trunk(nodes.get(edge.to())));
         }
         ElkEdge made = ElkGraphUtil.createSimpleEdge(nodes.get(edge.from()), to);
+        if (edge.trunk() != null) {
+            made.setProperty(LayeredOptions.PRIORITY_DIRECTION, FIRM); // supertypes stay above, whatever else leads down
+        }
         label(made, MIDDLE, edge.middle(), CenterEdgeLabelPlacementStrategy.SPACE_EFFICIENT_LAYER);
         label(made, END, edge.end(), CenterEdgeLabelPlacementStrategy.HEAD_LAYER);
         edges.add(made);

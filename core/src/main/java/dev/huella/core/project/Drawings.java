@@ -1,5 +1,6 @@
 package dev.huella.core.project;
 
+import dev.huella.core.diagram.CallSequence;
 import dev.huella.core.diagram.CallTrace;
 import dev.huella.core.diagram.ClassDiagram;
 import dev.huella.core.diagram.FindDiagram;
@@ -31,21 +32,19 @@ public final class Drawings {
             case DrawingRequest.OfScope(Scope scope) -> ClassLayout.layOut(request.kind() == Kind.CREATION
                     ? ScopeDiagram.creation(project.model(), scope, request.view())
                     : ScopeDiagram.of(project.model(), scope, request.view()), arrangement);
-            case DrawingRequest.OfOperation(Operation operation) -> calls(operation, request.depth());
+            case DrawingRequest.OfOperation(Operation operation) -> SequenceLayout.layOut(
+                    CallTrace.of(operation, request.depth(), project::line));
             case DrawingRequest.OfFind(Finding finding) -> find(finding, request, arrangement);
         };
-    }
-
-    private Drawing calls(Operation operation, int depth) {
-        return operation == null
-                ? Drawing.EMPTY
-                : SequenceLayout.layOut(CallTrace.of(operation, depth, project::line));
     }
 
     private Drawing find(Finding finding, DrawingRequest request, Arrangement arrangement) {
         View view = request.view();
         return switch (request.kind()) {
-            case CALLS -> calls(CallTrace.startOf(finding.instance()), request.depth());
+            case CALLS -> {
+                CallSequence sequence = CallTrace.of(finding.instance(), request.depth(), project::line);
+                yield sequence == null ? Drawing.EMPTY : SequenceLayout.layOut(sequence);
+            }
             case TRANSITIONS -> {
                 StateMachine machine = TransitionTrace.of(finding.instance());
                 yield machine == null ? Drawing.EMPTY : StateLayout.layOut(machine, arrangement);
