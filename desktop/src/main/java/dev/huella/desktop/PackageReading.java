@@ -1,5 +1,6 @@
 package dev.huella.desktop;
 
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Relation;
@@ -36,7 +37,10 @@ final class PackageReading {
                 needed.merge(relation.from().namespace(), 1, Integer::sum);
             }
         }
-        long types = model.declared().stream().filter(this::inside).count();
+        long types = model.declared()
+                .stream()
+                .filter(type -> inside(type) && type.kind() != TypeKind.FUNCTION && !type.anonymous())
+                .count();
         List<Node> rows = new ArrayList<>();
         rows.add(ReadingPane.heading(name.isEmpty() ? "no package" : name, Words.count((int) types, "type")));
         list("What it needs", needs, "It stands alone: no other package of this code.", rows);

@@ -257,6 +257,9 @@ public final class CallTrace {
         }
         List<Operand> operands = new ArrayList<>();
         for (Operation answer : answers) {
+            if (!shown(answer.home())) {
+                continue;
+            }
             List<Step> inside = body(new Frame(answer, to, given), depth);
             if (!inside.isEmpty()) {
                 operands.add(new Operand("it is a " + answerer(answer), inside));
