@@ -3,6 +3,7 @@ package dev.huella.cli;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.exchange.json.FindsWriter;
 import dev.huella.core.molde.PatternDefinition.Level;
+import dev.huella.core.project.FindingText;
 import dev.huella.core.project.Finding;
 import dev.huella.core.project.Findings;
 import java.util.List;

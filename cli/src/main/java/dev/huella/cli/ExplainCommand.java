@@ -5,6 +5,7 @@ import dev.huella.core.match.Reasoning.Step;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.project.Explanation;
+import dev.huella.core.project.FindingText;
 import java.io.IOException;
 import java.io.Writer;
 import java.util.List;

@@ -3,6 +3,7 @@ package dev.huella.cli;
 import dev.huella.core.exchange.json.FindsWriter;
 import dev.huella.core.exchange.json.FindsWriter.Found;
 import dev.huella.core.molde.Catalogue;
+import dev.huella.core.project.FindingText;
 import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import java.util.List;

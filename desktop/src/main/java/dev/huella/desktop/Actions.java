@@ -4,11 +4,17 @@ import dev.huella.core.diagram.Detail;
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.DrawingRequest.Kind;
+import dev.huella.core.project.Finding;
+import dev.huella.core.project.FindingText;
 import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -65,6 +71,7 @@ final class Actions {
                 action("Undo what was moved, hidden or folded", KeyCode.Z, session::undo),
                 shifted("Do it again", KeyCode.Z, session::redo),
                 shifted("Copy the drawing", KeyCode.C, () -> drawing.handOver().copy(drawing.canvas().drawing())),
+                action("Copy the find as text, with files and lines", KeyCode.T, this::copyText),
                 action("Write the drawing to a file", KeyCode.E, this::export),
                 action("Give the drawing all the room, or take it back", KeyCode.M, () -> alone.run()),
                 new Action("Draw it as it was drawn first", null, () -> drawing.desk().reset()),
@@ -104,6 +111,28 @@ final class Actions {
 
     private void text(int more) {
         session.textSize().set(Math.clamp(session.textSize().get() + more, 70, 200));
+    }
+
+    private void copyText() {
+        Finding finding = switch (session.focus().get()) {
+            case Focus.OfFind(Finding one) -> one;
+            case Focus.OfVerdict(Finding one, var _) -> one;
+            default -> null;
+        };
+        if (finding == null) {
+            session.message().set("Choose a find or a verdict first; its text is then copied.");
+            return;
+        }
+        try {
+            var text = new StringWriter();
+            FindingText.write(finding, text);
+            var content = new ClipboardContent();
+            content.putString(text.toString());
+            Clipboard.getSystemClipboard().setContent(content);
+            session.message().set("The find is on the clipboard as text.");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e); // a text in memory can always be written to
+        }
     }
 
     private void export() {

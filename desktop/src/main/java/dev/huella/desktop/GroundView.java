@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -32,11 +33,14 @@ final class GroundView {
     private static final double TOP = 8;
     private static final double PLOT = 46;
     private static final double GAP = 6;
+    private static final double DRAG = 8;
     private static final double SIDE = 12;
     private static final Map<Palette, Map<Ink, Color>> COLOURS = colours();
     private final Session session;
     private final Canvas canvas = new Canvas(100, HEIGHT);
     private final Pane node = new Pane(canvas);
+    private double from = -1;
+    private double to;
     private final Tooltip tip = new Tooltip();
     private Map<String, List<CodeType>> packages = Map.of();
     private final List<Plot> plots = new ArrayList<>();
@@ -60,11 +64,37 @@ final class GroundView {
         session.dark().addListener(change -> paint());
         Tooltip.install(canvas, tip);
         canvas.setOnMouseMoved(event -> tip.setText(text(event.getX(), event.getY())));
-        canvas.setOnMouseClicked(event -> choose(event.getX(), event.getY()));
+        canvas.setOnMousePressed(event -> {
+            from = event.getX();
+            to = from;
+        });
+        canvas.setOnMouseDragged(event -> {
+            to = event.getX();
+            paint();
+        });
+        canvas.setOnMouseReleased(event -> release(event.getX(), event.getY()));
+        session.limit().addListener(change -> paint());
     }
 
     Node node() {
         return node;
+    }
+
+    /** A click chooses; a drag limits everything below to the packages it went over. */
+    private void release(double x, double y) {
+        double left = Math.min(from, x);
+        double right = Math.max(from, x);
+        from = -1;
+        if (right - left < DRAG) {
+            choose(x, y);
+        } else {
+            session.limit()
+                    .set(plots.stream()
+                            .filter(plot -> plot.x < right && plot.x + plot.width > left)
+                            .map(Plot::namespace)
+                            .collect(Collectors.toSet()));
+        }
+        paint();
     }
 
     /** Puts types into their packages in the background; what is shown changes when that is done. */
@@ -158,7 +188,14 @@ final class GroundView {
         graphics.clearRect(0, 0, canvas.getWidth(), HEIGHT);
         graphics.setFont(Font.font("Liberation Sans", 11));
         for (Plot plot : plots) {
+            boolean outside = !session.limit().get().isEmpty() && !session.limit().get().contains(plot.namespace);
+            graphics.setGlobalAlpha(outside ? 0.35 : 1);
             paint(plot, graphics, palette);
+        }
+        graphics.setGlobalAlpha(1);
+        if (from >= 0 && Math.abs(to - from) >= DRAG) {
+            graphics.setStroke(colour(palette, Ink.CLAY));
+            graphics.strokeRect(Math.min(from, to), TOP - 3, Math.abs(to - from), PLOT + 6);
         }
     }
 

@@ -52,13 +52,18 @@ public final class HuellaApp extends Application {
 
     /** Builds the window on a stage and shows it; tests use this, too. */
     static MainWindow open(Stage stage, Session session) {
+        return open(stage, session, new SystemChooser(stage));
+    }
+
+    /** The same with another way to ask for files and names. */
+    static MainWindow open(Stage stage, Session session, SourceChooser chooser) {
         for (boolean bold : new boolean[]{false, true}) {
             Font.loadFont(Fonts.file(bold, false), 12);
             Font.loadFont(Fonts.file(bold, true), 12);
         }
         Font.loadFont(HuellaApp.class.getResourceAsStream("/liberation/LiberationMono-Regular.ttf"), 12);
         Thread.ofVirtual().name("fonts").start(() -> Fonts.width("Huella", 12, false, false)); // slow the first time
-        MainWindow window = new MainWindow(session, new SystemChooser(stage));
+        MainWindow window = new MainWindow(session, chooser);
         var scene = new Scene(window.root(), WIDTH, HEIGHT);
         scene.getStylesheets().add(HuellaApp.class.getResource("huella.css").toExternalForm());
         window.install(scene);

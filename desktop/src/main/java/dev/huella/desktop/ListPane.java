@@ -17,6 +17,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -33,6 +34,7 @@ final class ListPane {
     private final Label count = TopBar.styled(new Label(), "second");
     private final Label empty = TopBar.styled(new Label(), "hint");
     private final Node rules;
+    private final Button limit;
     private final VBox node;
     private boolean choosing;
     private Model typesOf;
@@ -47,7 +49,16 @@ final class ListPane {
         filter.setPromptText("filter: name, role, package");
         filter.setAccessibleText("Filter the list");
         rules = new IntakeRules(session).node();
-        var head = new VBox(8, titles, filter, rules);
+        limit = TopBar.tool("", "Show all packages again", () -> session.limit().set(java.util.Set.of()));
+        limit.setVisible(false);
+        session.limit().addListener((property, before, now) -> {
+            limit.setVisible(!now.isEmpty());
+            limit.setText("only %s — show all".formatted(Words.count(now.size(), "package")));
+            fill();
+        });
+        limit.setId("limit");
+        limit.managedProperty().bind(limit.visibleProperty());
+        var head = new VBox(8, titles, filter, limit, rules);
         head.getStyleClass().add("list-head");
         empty.setWrapText(true);
         empty.setMaxWidth(210);
@@ -139,6 +150,24 @@ final class ListPane {
         follow();
     }
 
+    private boolean inLimit(String namespace) {
+        return session.limit().get().isEmpty() || session.limit().get().contains(namespace);
+    }
+
+    /** Finds with a player in the packages that the list is limited to. */
+    private List<Finding> inLimit(List<Finding> all) {
+        return session.limit().get().isEmpty()
+                ? all
+                : all.stream()
+                        .filter(finding -> finding.instance()
+                                .players()
+                                .values()
+                                .stream()
+                                .flatMap(List::stream)
+                                .anyMatch(player -> inLimit(player.element().home().namespace())))
+                        .toList();
+    }
+
     private boolean kept(String text) {
         return text.toLowerCase(Locale.ROOT).contains(filter.getText().strip().toLowerCase(Locale.ROOT));
     }
@@ -155,7 +184,7 @@ final class ListPane {
 
     private void finds(Findings findings) {
         Map<String, List<Finding>> byPattern = new TreeMap<>();
-        for (Finding finding : findings.all()) {
+        for (Finding finding : inLimit(findings.all())) {
             String names = finding.instance()
                     .players()
                     .entrySet()
@@ -202,7 +231,7 @@ final class ListPane {
     }
 
     private void verdicts(Findings findings) {
-        var verdicts = new VerdictRows(findings, this::kept);
+        var verdicts = new VerdictRows(inLimit(findings.all()), this::kept);
         list.getItems().setAll(verdicts.rows());
         heading.setText("%,d to look at".formatted(verdicts.left()));
         count.setText(verdicts.left() == verdicts.all() ? "" : "of %,d".formatted(verdicts.all()));
@@ -235,7 +264,8 @@ final class ListPane {
             empty.setText("The types are being put in order.");
             return;
         }
-        List<ListRow> rows = types.rows(filter.getText().strip().toLowerCase(Locale.ROOT), session.memory().get());
+        List<ListRow> rows = types.rows(filter.getText().strip().toLowerCase(Locale.ROOT), session.memory().get(),
+                this::inLimit);
         int left = (int) rows.stream().filter(row -> row.focus() instanceof Focus.OfType).count();
         list.getItems().setAll(rows);
         heading.setText("%,d types".formatted(left));

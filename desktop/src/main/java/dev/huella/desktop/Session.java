@@ -36,6 +36,7 @@ final class Session {
     private List<Path> opened = List.of();
     private final ObjectProperty<WorkStage> stage = new SimpleObjectProperty<>(WorkStage.FINDS);
     private final ObjectProperty<Focus> focus = new SimpleObjectProperty<>(new Focus.Nothing());
+    private final ObjectProperty<Set<String>> limit = new SimpleObjectProperty<>(Set.of());
     private final BooleanProperty working = new SimpleBooleanProperty();
     private final BooleanProperty refreshing = new SimpleBooleanProperty();
     private final DoubleProperty done = new SimpleDoubleProperty();
@@ -62,6 +63,11 @@ final class Session {
 
     ObjectProperty<Focus> focus() {
         return focus;
+    }
+
+    /** Packages that the lists are limited to; none when they are not. */
+    ObjectProperty<Set<String>> limit() {
+        return limit;
     }
 
     BooleanProperty working() {
@@ -237,6 +243,7 @@ final class Session {
             }
             Platform.runLater(() -> {
                 history.clear();
+                limit.set(Set.of());
                 focus.set(new Focus.Nothing());
                 findings.set(Findings.NONE);
                 edits.open(DrawingMemory.fileFor(paths.getFirst(), WindowState.folder()));

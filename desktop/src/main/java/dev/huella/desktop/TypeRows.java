@@ -49,11 +49,14 @@ final class TypeRows {
         return all;
     }
 
-    /** Rows whose names hold a text in lower case. */
-    List<ListRow> rows(String text, DrawingMemory memory) {
+    /** Rows whose names hold a text in lower case, of packages that are wanted. */
+    List<ListRow> rows(String text, DrawingMemory memory, Predicate<String> wanted) {
         List<ListRow> rows = new ArrayList<>();
         sets(memory, name -> name.toLowerCase(Locale.ROOT).contains(text), rows);
         byPackage.forEach((name, types) -> {
+            if (!wanted.test(name)) {
+                return;
+            }
             List<ListRow> kept = text.isEmpty()
                     ? types
                     : types.stream().filter(row -> searched.get(row).contains(text)).toList();

@@ -4,7 +4,6 @@ import dev.huella.core.conformance.Verdict;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.diagram.FindDiagram;
 import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,11 +16,11 @@ final class VerdictRows {
     private int left;
     private int all;
 
-    VerdictRows(Findings findings, Predicate<String> kept) {
+    VerdictRows(List<Finding> findings, Predicate<String> kept) {
         for (Kind kind : List.of(Kind.BROKEN, Kind.OPEN)) {
             for (var level : dev.huella.core.molde.PatternDefinition.Level.values()) {
                 Map<String, List<ListRow>> groups = new LinkedHashMap<>();
-                for (Finding finding : findings.all()) {
+                for (Finding finding : findings) {
                     for (Verdict verdict : finding.verdicts()) {
                         if (verdict.kind() == kind && verdict.obligation().level() == level) {
                             add(finding, verdict, kept, groups);

@@ -27,6 +27,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.Mockito;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
@@ -38,12 +39,13 @@ class DrawingTest {
     private Path demo;
     private Session session;
     private MainWindow window;
+    private final SourceChooser chooser = Mockito.mock(SourceChooser.class);
 
     @Start
     void start(Stage stage) throws Exception {
         System.setProperty("huella.state", Files.createTempDirectory("huella-state").toString());
         session = new Session();
-        window = HuellaApp.open(stage, session);
+        window = HuellaApp.open(stage, session, chooser);
     }
 
     @BeforeEach
@@ -262,6 +264,52 @@ class DrawingTest {
         assertThat(again.textSize().get()).isEqualTo(120);
         assertThat(again.stage().get()).isEqualTo(WorkStage.STRUCTURE);
         Platform.runLater(again::closeWatch);
+    }
+
+    @Test
+    void typesAreKeptAsASetByName(FxRobot robot) throws Exception {
+        Mockito.when(chooser.name(Mockito.anyString())).thenReturn("what ships pay");
+        robot.clickOn("Structure").clickOn("#filter").write("aldera.dues.");
+        until(() -> robot.lookup("#list").queryListView().getItems().size() == 11);
+        robot.interact(() -> robot.lookup("#list").queryListView().getSelectionModel().selectIndices(1, 2, 3));
+        robot.push(KeyCode.CONTROL, KeyCode.G);
+        drawn();
+        assertThat(session.focus().get().title()).isEqualTo("what ships pay");
+        assertThat(drawing().areas().stream().filter(area -> area.box() != null)).hasSize(3);
+        until(() -> Files.exists(demo.resolve(".huella/drawings.json")));
+        assertThat(Files.readString(demo.resolve(".huella/drawings.json"))).contains("what ships pay");
+    }
+
+    @Test
+    void theDrawingIsWrittenWhereThePersonSays(FxRobot robot) throws Exception {
+        Path file = demo.resolve("gauge.pdf");
+        Mockito.when(chooser.saveAs(Mockito.anyString())).thenReturn(file);
+        robot.push(KeyCode.CONTROL, KeyCode.E);
+        until(() -> Files.exists(file) && session.message().get().contains("gauge.pdf"));
+    }
+
+    @Test
+    void aFindIsCopiedAsTextWithItsLines(FxRobot robot) throws Exception {
+        robot.push(KeyCode.CONTROL, KeyCode.T);
+        robot.interact(() -> assertThat(Clipboard.getSystemClipboard().getString())
+                .contains("because", ".java:", "broken"));
+        robot.interact(() -> session.look(new Focus.OfWhole()));
+        robot.push(KeyCode.CONTROL, KeyCode.T);
+        until(() -> session.message().get().startsWith("Choose a find"));
+    }
+
+    @Test
+    void aDragOverTheGroundLimitsTheLists(FxRobot robot) throws Exception {
+        robot.clickOn("Structure");
+        until(() -> robot.lookup("177 types").tryQuery().isPresent());
+        Node ground = robot.lookup(".ground").query();
+        Point2D left = ground.localToScreen(930, 25);
+        robot.drag(left).dropTo(left.add(120, 0));
+        assertThat(session.limit().get()).contains("aldera.tide");
+        until(() -> robot.lookup("of 177").tryQuery().isPresent());
+        robot.clickOn("#limit");
+        until(() -> robot.lookup("177 types").tryQuery().isPresent());
+        assertThat(session.limit().get()).isEmpty();
     }
 
     @Test

@@ -1,4 +1,4 @@
-package dev.huella.cli;
+package dev.huella.core.project;
 
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.NearMiss;
@@ -6,29 +6,22 @@ import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.source.SourceSpan;
 import java.io.IOException;
 import java.io.Writer;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Finds and verdicts as text for a person at a terminal. */
-final class FindingText {
+/** Finds and verdicts as text for a person to read, with files and lines. */
+public final class FindingText {
     private static final int MOST_PLACES = 3;
 
     private FindingText() {}
 
-    static void write(Findings findings, Writer out) throws IOException {
+    /** Everything that was found. */
+    public static void write(Findings findings, Writer out) throws IOException {
         for (Finding finding : findings.all()) {
-            head(finding.instance(), out);
-            for (Fact fact : finding.instance().facts()) {
-                out.write("    because %s  %s%n".formatted(fact.text(), places(fact.places())));
-            }
-            for (Verdict verdict : finding.verdicts()) {
-                verdict(verdict, out);
-            }
+            write(finding, out);
             out.write(System.lineSeparator());
         }
         for (NearMiss miss : findings.nearMisses()) {
@@ -46,13 +39,26 @@ final class FindingText {
                 findings.all().size(), findings.nearMisses().size(), findings.opportunities().size(), broken, open));
     }
 
-    static void head(PatternInstance instance, Writer out) throws IOException {
+    /** One find with its facts and verdicts. */
+    public static void write(Finding finding, Writer out) throws IOException {
+        head(finding.instance(), out);
+        for (Fact fact : finding.instance().facts()) {
+            out.write("    because %s  %s%n".formatted(fact.text(), places(fact.places())));
+        }
+        for (Verdict verdict : finding.verdicts()) {
+            verdict(verdict, out);
+        }
+    }
+
+    /** Pattern, form, confidence and players. */
+    public static void head(PatternInstance instance, Writer out) throws IOException {
         out.write("%s%s  %.0f of 100%n    %s%n".formatted(instance.pattern().id(),
                 instance.variant().isEmpty() ? "" : " (" + instance.variant() + ")", instance.confidence() * 100,
                 roles(instance.players())));
     }
 
-    static void verdict(Verdict verdict, Writer out) throws IOException {
+    /** One verdict on a line. */
+    public static void verdict(Verdict verdict, Writer out) throws IOException {
         out.write("    %-6s %-6s %s: %s  %s%n".formatted(verdict.kind().word(), verdict.obligation().level().word(),
                 verdict.obligation().id(), verdict.why(), places(verdict.places())));
     }
@@ -72,7 +78,8 @@ final class FindingText {
                 .collect(Collectors.joining("; "));
     }
 
-    static String places(List<SourceSpan> places) {
+    /** The first places, as {@code file:line}. */
+    public static String places(List<SourceSpan> places) {
         String shown = places.stream()
                 .limit(MOST_PLACES)
                 .map(place -> place.file() + ":" + place.line())
