@@ -121,7 +121,7 @@ public final class CallTrace {
         called(List.of(sequence.start()), called);
         int types = (int) sequence.lifelines().stream().map(Lifeline::type).filter(parts::contains).distinct().count();
         called.retainAll(parts);
-        return called.isEmpty() || types + called.size() < 3
+        return called.isEmpty() || types + called.size() < 2
                 ? 0
                 : called.size() * 8 + types * 4 + 20 - Math.min(20, sequence.lifelines().size());
     }
@@ -210,7 +210,8 @@ public final class CallTrace {
         List<Step> inside = answers.size() == 1
                 ? body(new Frame(answers.getFirst(), to, given), depth - 1)
                 : alternatives(answers, to, given, depth - 1);
-        if (among != null && to == frame.self && inside.isEmpty() && lifelines.size() == before) {
+        if (among != null && to == frame.self && inside.isEmpty() && lifelines.size() == before
+                && !callee.isAbstract() && callee.overriders().isEmpty()) {
             return null; // what one does alone is no part of how they work together
         }
         boolean gives = calls.used() && !callee.returns().isVoid() && !callee.returns().text().isEmpty();
@@ -277,8 +278,9 @@ public final class CallTrace {
         return switch (flow.first()) {
             case Origin.Self _ -> frame.self;
             case Origin.OfParameter(Operation of, int index) when of == frame.operation
-                    && index < frame.arguments.size() ->
+                    && index < frame.arguments.size() && frame.arguments.get(index) >= 0 ->
                 frame.arguments.get(index);
+            case Origin.OfParameter _ -> numbers.getOrDefault(frame.operation + " " + Guards.text(flow), -1);
             case Origin.Fresh(CodeType type) when type != null ->
                 numbers.getOrDefault(key(frame, "new " + type.qualifiedName()), -1);
             case Origin.OfField _ -> numbers.getOrDefault(key(frame, Guards.text(flow)), -1);

@@ -30,7 +30,6 @@ import java.util.concurrent.ConcurrentSkipListMap;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** One code base, read: the one entry to the core for the window and the command line. */
 public final class Project {
@@ -170,9 +169,10 @@ public final class Project {
      * @throws IllegalArgumentException when there is no such type, or several of that simple name
      */
     public CodeType named(String name) {
-        List<CodeType> found = Stream.concat(model.declared().stream(), model.outside().stream())
-                .filter(type -> type.qualifiedName().equals(name) || type.name().equals(name))
-                .toList();
+        List<CodeType> found = named(model.declared(), name);
+        if (found.isEmpty()) {
+            found = named(model.outside(), name);
+        }
         List<CodeType> exact = found.stream().filter(type -> type.qualifiedName().equals(name)).toList();
         if (found.size() > 1 && exact.size() != 1) {
             throw new IllegalArgumentException("There are several types named %s: %s. Give the qualified name."
@@ -183,6 +183,10 @@ public final class Project {
                     "There is no type %s in %s. Names are as scan prints them.".formatted(name, name()));
         }
         return exact.size() == 1 ? exact.getFirst() : found.getFirst();
+    }
+
+    private static List<CodeType> named(List<CodeType> types, String name) {
+        return types.stream().filter(type -> type.qualifiedName().equals(name) || type.name().equals(name)).toList();
     }
 
     /**

@@ -108,6 +108,26 @@ class CallTraceTest {
     }
 
     @Test
+    void whatIsHandedOnStaysTheSameLifeline() {
+        Model model = CodeBase
+                .of("""
+                        class Crane { private Hold hold = new Hold(); void unload(Tally tally) { tally.begin(); hold.lift(tally); } }
+                        class Hold { void lift(Tally tally) { tally.count(); } }
+                        class Tally { void begin() { } void count() { } }""");
+        Operation unload = CodeBase.type(model, "Crane")
+                .operations()
+                .stream()
+                .filter(one -> one.name().equals("unload"))
+                .findFirst()
+                .orElseThrow();
+        CallSequence sequence = CallTrace.of(unload, 3, place -> null);
+        assertThat(sequence.lifelines()).extracting(Lifeline::head)
+                .containsExactly(": Crane", "tally : Tally", "hold : Hold");
+        assertThat(text(sequence, sequence.start().inside()))
+                .isEqualTo("tally : Tally.begin() hold : Hold.lift(tally){ tally : Tally.count() } ");
+    }
+
+    @Test
     void theDrawingKeepsTimeDownwardsAndTextsApart() {
         Drawing drawing = SequenceLayout.layOut(calls("Lock", "raise", 3));
         List<Mark.Text> texts = drawing.marks()
