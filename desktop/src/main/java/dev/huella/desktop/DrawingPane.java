@@ -165,8 +165,11 @@ final class DrawingPane implements DrawingCanvas.Doings {
 
     @Override
     public void moved(Area box, Point to) {
-        if (desk.kind().get() != null && desk.kind().get().hasBoxes()) {
+        boolean frame = box.element() == null; // frames follow what is in them
+        if (desk.kind().get() != null && desk.kind().get().movable() && !frame) {
             desk.move(box.box(), to);
+        } else {
+            canvas.paint();
         }
     }
 

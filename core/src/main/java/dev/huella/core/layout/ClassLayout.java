@@ -56,7 +56,7 @@ public final class ClassLayout {
     }
 
     /** Two diagrams side by side: the definition, and the players ordered as the roles they face. */
-    public static Drawing layOut(RoleComparison comparison, Arrangement arrangement) {
+    public static Drawing layOut(RoleComparison comparison) {
         Drawing left = layOut(comparison.definition());
         Map<String, Point> roles = positions(left);
         Map<String, Point> before = new HashMap<>();
@@ -65,7 +65,7 @@ public final class ClassLayout {
                 before.put(box, roles.get(role));
             }
         });
-        Drawing right = layOut(comparison.players(), new Arrangement(before, arrangement.moved(), true));
+        Drawing right = layOut(comparison.players(), new Arrangement(before, Map.of(), true));
         return left.beside(right, GAP, comparison.players().title());
     }
 

@@ -12,6 +12,9 @@ import java.util.Map;
 /** Puts boxes where a person wants them; lines that no longer fit are found anew, the others stay. */
 final class HandMoves {
     private static final double MARGIN = 24;
+    /** Boxes stay so far inside the drawing that frames and lines around them do, too. */
+    private static final double LEFTMOST = 24;
+    private static final double TOPMOST = 44;
     private final Graph graph;
     private final Placement placed;
     private final Map<String, Place> boxes;
@@ -21,7 +24,8 @@ final class HandMoves {
         this.placed = placed;
         boxes = new LinkedHashMap<>(placed.boxes());
         moved.forEach((id, to) -> boxes.computeIfPresent(id,
-                (key, old) -> new Place(to.x(), to.y(), old.width(), old.height())));
+                (key, old) -> new Place(Math.max(LEFTMOST, to.x()), Math.max(TOPMOST, to.y()), old.width(),
+                        old.height())));
     }
 
     /** The same graph with some boxes moved to where their upper left corners are wanted. */
@@ -74,31 +78,25 @@ final class HandMoves {
         return false;
     }
 
-    /** Frames grow to hold what is in them; everything is shifted so that nothing lies left of or above the margin. */
+    /** Frames grow to hold what is in them, and the drawing to hold everything. */
     private Placement around(List<Route> routes) {
         Map<String, Place> frames = new LinkedHashMap<>();
         placed.frames().forEach((name, old) -> frames.put(name, frame(name, old)));
-        double left = MARGIN;
-        double top = MARGIN;
         double right = 0;
         double bottom = 0;
         List<Place> all = new ArrayList<>(boxes.values());
         all.addAll(frames.values());
         for (Route route : routes) {
             route.points().forEach(point -> all.add(new Place(point.x(), point.y(), 0, 0)));
+            if (route.end() != null) {
+                all.add(route.end());
+            }
         }
         for (Place place : all) {
-            left = Math.min(left, place.x());
-            top = Math.min(top, place.y());
             right = Math.max(right, place.right());
             bottom = Math.max(bottom, place.bottom());
         }
-        double dx = MARGIN - left;
-        double dy = MARGIN - top;
-        boxes.replaceAll((id, place) -> place.moved(dx, dy));
-        frames.replaceAll((id, place) -> place.moved(dx, dy));
-        return new Placement(right + dx + MARGIN, bottom + dy + MARGIN, boxes, frames,
-                routes.stream().map(route -> shifted(route, dx, dy)).toList());
+        return new Placement(right + MARGIN, bottom + MARGIN, boxes, frames, routes);
     }
 
     private Place frame(String name, Place old) {

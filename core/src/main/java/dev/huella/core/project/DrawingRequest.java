@@ -52,9 +52,9 @@ public record DrawingRequest(Subject subject, Kind kind, View view, int depth) {
             return about;
         }
 
-        /** True for those that show boxes which can be moved, hidden and given more or less detail. */
-        public boolean hasBoxes() {
-            return this != CALLS;
+        /** True for those whose boxes can be moved by hand. */
+        public boolean movable() {
+            return this != CALLS && this != COMPARED;
         }
     }
 

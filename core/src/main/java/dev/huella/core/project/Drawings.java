@@ -51,8 +51,7 @@ public final class Drawings {
             }
             case COLLABORATION -> ClassLayout.layOut(FindDiagram.collaboration(project.model(), finding.instance(),
                     finding.verdicts(), view), arrangement);
-            case COMPARED -> ClassLayout.layOut(RoleComparison.of(finding.instance(), players(finding, view)),
-                    arrangement);
+            case COMPARED -> ClassLayout.layOut(RoleComparison.of(finding.instance(), players(finding, view)));
             case ROLES, STRUCTURE, CREATION -> ClassLayout.layOut(players(finding, view), arrangement);
         };
     }

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -146,6 +147,21 @@ class RandomDiagramTest {
                 assertThat(moved.routes().get(i).points()).isEqualTo(placed.routes().get(i).points());
             }
         }
+    }
+
+    @Test
+    void aBoxMovedOutOfTheDrawingStaysAtItsEdge() {
+        Graph graph = new ClassLayout(diagram(59, true)).graph();
+        Placement placed = LayeredPlacement.upward(graph, Arrangement.NONE);
+        String first = graph.nodes().getFirst().id();
+        Placement moved = HandMoves.apply(graph, placed, Map.of(first, new Point(-500, -80)));
+        Place box = moved.boxes().get(first);
+        assertThat(box.x()).isPositive();
+        assertThat(moved.frames().values()).allSatisfy(frame -> {
+            assertThat(frame.x()).isNotNegative();
+            assertThat(frame.y()).isNotNegative();
+        });
+        placed.boxes().forEach((id, old) -> assertThat(id.equals(first) || moved.boxes().get(id).equals(old)).isTrue());
     }
 
     @ParameterizedTest
