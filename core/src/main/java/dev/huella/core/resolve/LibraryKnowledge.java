@@ -371,6 +371,11 @@ public final class LibraryKnowledge {
         return lists("asksForSteps", operation);
     }
 
+    /** True for operations of every object that hand out something which steps through it. */
+    public boolean makesSteps(String operation) {
+        return lists("makesSteps", operation);
+    }
+
     /** True when the language cannot keep others from making objects. */
     public boolean closesNothing(String language) {
         return lists("closesNothing", language);

@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
@@ -54,10 +55,23 @@ final class Stepping {
                 .allMatch(flow -> TRUTH.contains(flow.type().text()));
     }
 
-    /** Where a body hands out a value and waits; null when it does not. */
+    /**
+     * Where a body hands out a value and waits, or hands out what the language makes of it so that it does; null when
+     * it does not.
+     */
     static SourceSpan yields(Operation operation) {
+        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
+            return null;
+        }
         for (Deed deed : operation.deeds()) {
-            if (deed instanceof Deed.Yields && operation.kind() == Kind.OPERATION && !operation.isStatic()) {
+            boolean steps = switch (deed) {
+                case Deed.Yields _ -> true;
+                case Deed.Calls calls -> calls.used() && calls.callee() == null
+                        && calls.receiver().first() instanceof Origin.Self
+                        && LibraryKnowledge.of(operation.home()).makesSteps(calls.name());
+                default -> false;
+            };
+            if (steps) {
                 return deed.at();
             }
         }
