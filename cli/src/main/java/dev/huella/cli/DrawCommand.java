@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import javax.xml.stream.XMLStreamException;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -62,7 +63,7 @@ final class DrawCommand implements Callable<Integer> {
     boolean noParameters;
     @Option(names = "--frames", description = "Packages as frames.")
     boolean frames;
-    @Option(names = "--fold", paramLabel = "PACKAGE", split = ",", description = "Packages drawn as one box; implies --frames.")
+    @Option(names = "--fold", paramLabel = "PACKAGE", split = ",", description = "Packages drawn as one box with all inside them; implies --frames.")
     Set<String> folded = Set.of();
     @Option(names = "--hide", paramLabel = "NAME", split = ",", description = "Qualified names of types to leave out.")
     Set<String> hidden = Set.of();
@@ -129,7 +130,7 @@ final class DrawCommand implements Callable<Integer> {
                 .along(along)
                 .hiding(hidden)
                 .framed(frames || !folded.isEmpty())
-                .folding(folded);
+                .folding(folded.stream().map(name -> name + View.WITH_ALL_INSIDE).collect(Collectors.toSet()));
         return DrawingRequest.usual(subject).as(kind == null ? kinds.getFirst() : kind).with(view).deep(depth);
     }
 

@@ -227,9 +227,8 @@ final class DrawingDesk {
     private static Set<String> outermost(Set<String> all) {
         return all.stream()
                 .map(name -> name.split("\\."))
-                .map(parts -> parts.length < 3
-                        ? String.join(".", parts)
-                        : String.join(".", parts[0], parts[1], parts[2]))
+                .map(parts -> String.join(".", java.util.Arrays.copyOf(parts, Math.min(3, parts.length))))
+                .map(name -> name + View.WITH_ALL_INSIDE)
                 .collect(Collectors.toSet());
     }
 
@@ -250,17 +249,18 @@ final class DrawingDesk {
         change(edits().showing(names));
     }
 
-    /** Folds a package that is drawn as a frame, and opens one that is folded. */
+    /** Folds a package that is drawn as a frame with all inside it, and opens one that is folded. */
     void fold(String name) {
         DrawingEdits edits = edits();
         boolean whole = session.focus().get() instanceof Focus.OfWhole;
-        if (whole && edits.folded().isEmpty()) {
-            Set<String> others = new TreeSet<>(packages(session.project().get().model()));
-            others.remove(name);
-            change(new DrawingEdits(edits.hidden(), edits.shown(), others, edits.moved()));
-        } else {
-            change(edits.folding(name, !edits.folded().contains(name)));
+        Set<String> folded = new TreeSet<>(whole && edits.folded().isEmpty()
+                ? packages(session.project().get().model())
+                : edits.folded());
+        boolean opened = folded.remove(name) | folded.remove(name + View.WITH_ALL_INSIDE);
+        if (!opened) {
+            folded.add(name + View.WITH_ALL_INSIDE);
         }
+        change(new DrawingEdits(edits.hidden(), edits.shown(), folded, edits.moved()));
     }
 
     void move(String box, Point to) {

@@ -7,8 +7,10 @@ import dev.huella.core.drawing.Drawing.Area;
 import dev.huella.core.drawing.Mark.Point;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
+import dev.huella.core.project.Finding;
 import java.io.IOException;
 import java.util.Comparator;
+import java.util.List;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
@@ -24,6 +26,7 @@ import javafx.scene.layout.VBox;
 
 /** The focus as a diagram, or a whole file. */
 final class DrawingPane implements DrawingCanvas.Doings {
+    private static final int GLANCE = 9;
     private final Session session;
     private final DrawingDesk desk;
     private final DrawingCanvas canvas;
@@ -109,9 +112,22 @@ final class DrawingPane implements DrawingCanvas.Doings {
                     .get()
                     .all()
                     .stream()
-                    .max(Comparator.comparing(finding -> finding.count(Verdict.Kind.BROKEN)))
+                    .max(Comparator.comparing(DrawingPane::small)
+                            .thenComparing(finding -> finding.count(Verdict.Kind.BROKEN)))
                     .ifPresent(finding -> session.look(new Focus.OfFind(finding)));
         }
+    }
+
+    /** True when a drawing of all its players can be read at a glance. */
+    private static boolean small(Finding finding) {
+        return finding.instance()
+                .players()
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .map(player -> player.element().home())
+                .distinct()
+                .count() < GLANCE;
     }
 
     private void show() {

@@ -32,6 +32,7 @@ public final class ScopeDiagram {
     private final View view;
     private final Map<CodeType, List<Relation>> near = new HashMap<>();
     private final Map<CodeType, Integer> hidden = new HashMap<>();
+    private Set<CodeType> outermost = Set.of();
 
     private ScopeDiagram(Model model, View view) {
         this.model = model;
@@ -75,11 +76,24 @@ public final class ScopeDiagram {
         }
         boolean crowded = boxes.types().size() > CROWDED && view.along().contains(Reach.INHERITANCE)
                 && view.folded().isEmpty();
-        var whole = new ClassDiagram(title(scope), boxes.all(),
+        var whole = withoutSideTalk(scope, new ClassDiagram(title(scope), boxes.all(),
                 LinkChoice.between(model, boxes, crowded ? Set.of(Reach.INHERITANCE) : view.along(),
                         relation -> false),
-                crowded ? "With more than %,d types, only inheritance is drawn.".formatted(CROWDED) : "");
+                crowded ? "With more than %,d types, only inheritance is drawn.".formatted(CROWDED) : ""), boxes);
         return view.framed() ? folded(whole) : whole;
+    }
+
+    /** Of the outermost neighbours of a type, what they merely use of each other is not what the diagram is about. */
+    private ClassDiagram withoutSideTalk(Scope scope, ClassDiagram whole, Boxes boxes) {
+        if (!(scope instanceof Scope.Around)) {
+            return whole;
+        }
+        Set<String> outer = outermost.stream().map(boxes::id).collect(Collectors.toSet());
+        return new ClassDiagram(whole.title(), whole.boxes(), whole.links()
+                .stream()
+                .filter(link -> link.ending() != Ending.DEPENDENCY || !outer.contains(link.from())
+                        || !outer.contains(link.to()))
+                .toList(), whole.note());
     }
 
     private static String title(Scope scope) {
@@ -121,6 +135,7 @@ public final class ScopeDiagram {
             }
             ring = next;
         }
+        outermost = Set.copyOf(ring);
         return shown;
     }
 
@@ -160,6 +175,7 @@ public final class ScopeDiagram {
     private ClassDiagram folded(ClassDiagram whole) {
         Map<String, String> home = new HashMap<>();
         Map<String, Box> boxes = new LinkedHashMap<>();
+        boolean allFolded = whole.boxes().stream().allMatch(box -> box.frame() == null || fold(box.frame()) != null);
         for (Box box : whole.boxes()) {
             String fold = box.frame() == null ? null : fold(box.frame());
             String id = fold == null ? box.id() : "package " + fold;
@@ -167,7 +183,7 @@ public final class ScopeDiagram {
             boxes.computeIfAbsent(id, key -> fold == null
                     ? box
                     : new Box(key, null, new Head(fold.isEmpty() ? "no package" : fold, false, "", List.of(),
-                            Look.FOLDED, 0), List.of(), List.of(), parent(fold)));
+                            Look.FOLDED, 0), List.of(), List.of(), allFolded ? null : parent(fold)));
         }
         Map<List<Object>, Link> links = new LinkedHashMap<>();
         for (Link link : whole.links()) {
@@ -183,13 +199,15 @@ public final class ScopeDiagram {
         return new ClassDiagram(whole.title(), List.copyOf(boxes.values()), List.copyOf(links.values()), whole.note());
     }
 
-    /** The outermost folded package that this one is in; null when none is. */
+    /** The folded package that this one is part of, the outermost folded with all inside first; null when none is. */
     private String fold(String namespace) {
         return view.folded()
                 .stream()
+                .filter(folded -> folded.endsWith(View.WITH_ALL_INSIDE))
+                .map(folded -> folded.substring(0, folded.length() - View.WITH_ALL_INSIDE.length()))
                 .filter(folded -> namespace.equals(folded) || namespace.startsWith(folded + "."))
                 .min(Comparator.comparing(String::length))
-                .orElse(null);
+                .orElse(view.folded().contains(namespace) ? namespace : null);
     }
 
     private static String parent(String namespace) {

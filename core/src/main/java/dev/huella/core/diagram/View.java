@@ -9,10 +9,13 @@ import java.util.Set;
  * @param hidden ids of boxes that are left out
  * @param shown qualified names of types that are added
  * @param framed packages are drawn as frames
- * @param folded packages drawn as one box; only where {@code framed}
+ * @param folded packages whose own types are drawn as one box, or, with {@link #WITH_ALL_INSIDE} behind the name,
+ *            with all packages inside them; only where {@code framed}
  */
 public record View(Detail detail, Set<Reach> along, Set<String> hidden, Set<String> shown, boolean framed,
         Set<String> folded) {
+    /** Behind the name of a folded package: so are all inside it. */
+    public static final String WITH_ALL_INSIDE = ".*";
     public static final View USUAL = new View(Detail.USUAL, Reach.ALL, Set.of(), Set.of(), false, Set.of());
 
     public View {

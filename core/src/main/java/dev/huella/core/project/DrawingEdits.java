@@ -41,16 +41,6 @@ public record DrawingEdits(Set<String> hidden, Set<String> shown, Set<String> fo
         return new DrawingEdits(left, all, folded, moved);
     }
 
-    public DrawingEdits folding(String name, boolean fold) {
-        var all = new TreeSet<>(folded);
-        if (fold) {
-            all.add(name);
-        } else {
-            all.remove(name);
-        }
-        return new DrawingEdits(hidden, shown, all, moved);
-    }
-
     public DrawingEdits moving(String id, Point to) {
         var all = new TreeMap<>(moved);
         all.put(id, to);

@@ -89,7 +89,7 @@ class DiagramsTest {
 
     @Test
     void aFoldedPackageIsOneBoxWithOneLineForEachNeighbour() {
-        View view = View.USUAL.framed(true).folding(Set.of("port.tide"));
+        View view = View.USUAL.framed(true).folding(Set.of("port.tide" + View.WITH_ALL_INSIDE));
         ClassDiagram diagram = ScopeDiagram.of(MODEL, new Scope.Everything(), view);
         assertThat(diagram.boxes()).filteredOn(box -> box.head().look() == Look.FOLDED)
                 .singleElement()
@@ -97,6 +97,30 @@ class DiagramsTest {
         assertThat(diagram.links()).filteredOn(link -> link.to().equals("package port.tide")).hasSize(1);
         assertThat(diagram.boxes()).filteredOn(box -> box.id().equals("port.dues.Bill"))
                 .allSatisfy(box -> assertThat(box.frame()).isEqualTo("port.dues"));
+    }
+
+    @Test
+    void aPackageFoldedAloneLeavesThoseInsideItApart() {
+        Model nested = CodeBase.of("package port; public class Quay { port.tide.Gauge gauge; }",
+                "package port.tide; public class Gauge { }");
+        View each = View.USUAL.framed(true).folding(Set.of("port", "port.tide"));
+        ClassDiagram diagram = ScopeDiagram.of(nested, new Scope.Everything(), each);
+        assertThat(ids(diagram)).containsExactlyInAnyOrder("package port", "package port.tide");
+        assertThat(diagram.boxes()).allSatisfy(box -> assertThat(box.frame()).isNull());
+        assertThat(diagram.links()).hasSize(1);
+        View all = View.USUAL.framed(true).folding(Set.of("port" + View.WITH_ALL_INSIDE));
+        assertThat(ids(ScopeDiagram.of(nested, new Scope.Everything(), all))).containsExactly("package port");
+    }
+
+    @Test
+    void whatNeighboursUseOfEachOtherIsLeftOut() {
+        Model model = CodeBase.of("""
+                class Hub { Left left; Right right; } class Left { void call(Right r) { r.answer(); } }
+                class Right { void answer() { } }""");
+        ClassDiagram diagram = ScopeDiagram.of(model, new Scope.Around(CodeBase.type(model, "Hub"), 1), View.USUAL);
+        assertThat(diagram.links()).extracting(Link::ending).doesNotContain(Ending.DEPENDENCY).hasSize(2);
+        ClassDiagram far = ScopeDiagram.of(model, new Scope.Around(CodeBase.type(model, "Hub"), 2), View.USUAL);
+        assertThat(far.links()).extracting(Link::ending).contains(Ending.DEPENDENCY);
     }
 
     @Test
