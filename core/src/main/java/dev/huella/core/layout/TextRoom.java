@@ -14,13 +14,14 @@ import java.util.Map;
 /** Finds room beside lines for their texts where no box, no line and no other text is. What is taken stands in a grid. */
 final class TextRoom {
     private static final double CELL = 120;
+    private static final double HEAD = 16;
     private final Map<Long, List<Place>> cells = new HashMap<>();
 
     TextRoom(Collection<Place> boxes, List<Route> routes) {
         boxes.forEach(this::take);
         for (Route route : routes) {
-            take(head(route.points().getFirst()));
-            take(head(route.points().getLast()));
+            take(head(route.points().getFirst(), route.points().get(1)));
+            take(head(route.points().getLast(), route.points().get(route.points().size() - 2)));
             for (int i = 1; i < route.points().size(); i++) {
                 take(stretch(route.points().get(i - 1), route.points().get(i)));
             }
@@ -85,9 +86,12 @@ final class TextRoom {
                 Math.abs(one.y() - two.y()));
     }
 
-    /** Room for the arrow head or diamond at an end. */
-    private static Place head(Point end) {
-        return new Place(end.x() - 7, end.y() - 7, 14, 14);
+    /** Room for the arrow head or diamond at an end, on the side of the line. */
+    private static Place head(Point end, Point before) {
+        double dx = Math.signum(before.x() - end.x());
+        double dy = Math.signum(before.y() - end.y());
+        return new Place(end.x() + (dx < 0 ? -HEAD : dx > 0 ? 0 : -7), end.y() + (dy < 0 ? -HEAD : dy > 0 ? 0 : -7),
+                dx == 0 ? 14 : HEAD, dy == 0 ? 14 : HEAD);
     }
 
     private interface Cell {
