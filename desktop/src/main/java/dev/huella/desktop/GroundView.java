@@ -74,6 +74,7 @@ final class GroundView {
         });
         canvas.setOnMouseReleased(event -> release(event.getX(), event.getY()));
         session.limit().addListener(change -> paint());
+        session.reading().addListener(change -> paint());
     }
 
     Node node() {
@@ -187,6 +188,10 @@ final class GroundView {
         GraphicsContext graphics = canvas.getGraphicsContext2D();
         graphics.clearRect(0, 0, canvas.getWidth(), HEIGHT);
         graphics.setFont(Font.font("Liberation Sans", 11));
+        if (!session.reading().get().isEmpty() && !session.known()) {
+            new TreeMap<>(session.reading().get()).forEach(new Filling(graphics, palette)::folder);
+            return;
+        }
         for (Plot plot : plots) {
             boolean outside = !session.limit().get().isEmpty() && !session.limit().get().contains(plot.namespace);
             graphics.setGlobalAlpha(outside ? 0.35 : 1);
@@ -196,6 +201,32 @@ final class GroundView {
         if (from >= 0 && Math.abs(to - from) >= DRAG) {
             graphics.setStroke(colour(palette, Ink.CLAY));
             graphics.strokeRect(Math.min(from, to), TOP - 3, Math.abs(to - from), PLOT + 6);
+        }
+    }
+
+    /** The ground while files are read: a plot for each folder that grows with the types found in it. */
+    private final class Filling {
+        private final GraphicsContext graphics;
+        private final Palette palette;
+        private final double each;
+        private double x = SIDE;
+
+        Filling(GraphicsContext graphics, Palette palette) {
+            this.graphics = graphics;
+            this.palette = palette;
+            Map<String, Integer> folders = session.reading().get();
+            double weights = folders.values().stream().mapToDouble(types -> 4 + types).sum();
+            each = Math.max(0, (canvas.getWidth() - 2 * SIDE - folders.size()) / weights);
+        }
+
+        void folder(String name, int types) {
+            double width = (4 + types) * each;
+            graphics.setFill(colour(palette, Ink.SHEET));
+            graphics.fillRect(x, TOP, width, PLOT);
+            graphics.setFill(colour(palette, Ink.LINE));
+            double height = Math.min(PLOT - 8, 4 + Math.sqrt(types) * 4);
+            graphics.fillRect(x + 1, TOP + PLOT - 4 - height, Math.max(0.5, width - 2), height);
+            x += width + 1;
         }
     }
 

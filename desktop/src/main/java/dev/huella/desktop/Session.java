@@ -13,7 +13,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentSkipListMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
@@ -38,6 +40,7 @@ final class Session {
     private final ObjectProperty<Focus> focus = new SimpleObjectProperty<>(new Focus.Nothing());
     private final ObjectProperty<Set<String>> limit = new SimpleObjectProperty<>(Set.of());
     private final BooleanProperty working = new SimpleBooleanProperty();
+    private final ObjectProperty<Map<String, Integer>> reading = new SimpleObjectProperty<>(Map.of());
     private final BooleanProperty refreshing = new SimpleBooleanProperty();
     private final DoubleProperty done = new SimpleDoubleProperty();
     private final StringProperty message = new SimpleStringProperty("");
@@ -47,6 +50,7 @@ final class Session {
     private final Edits edits = new Edits(message::set);
     private AtomicBoolean stop = new AtomicBoolean();
     private FolderWatch watch;
+    private boolean again;
     private String wantedFocus = "nothing";
 
     ObjectProperty<Project> project() {
@@ -89,6 +93,16 @@ final class Session {
 
     BooleanProperty dark() {
         return dark;
+    }
+
+    /** How many types were read so far in each folder; empty when nothing is being read. */
+    ObjectProperty<Map<String, Integer>> reading() {
+        return reading;
+    }
+
+    /** True while the code that is read is the one that is shown already. */
+    boolean known() {
+        return again;
     }
 
     /** In percent of the usual. */
@@ -187,7 +201,8 @@ final class Session {
         }
     }
 
-    private void start(boolean again) {
+    private void start(boolean known) {
+        again = known;
         stop();
         var wanted = new AtomicBoolean();
         stop = wanted;
@@ -195,7 +210,7 @@ final class Session {
         done.set(0);
         message.set("Listing files");
         List<Path> paths = opened;
-        Thread.ofVirtual().name("reading").start(() -> read(paths, wanted, again));
+        Thread.ofVirtual().name("reading").start(() -> read(paths, wanted, known));
     }
 
     private void watch(List<Path> paths) {
@@ -282,6 +297,7 @@ final class Session {
     }
 
     private void finish(String last) {
+        reading.set(Map.of());
         working.set(false);
         message.set(last);
     }
@@ -289,6 +305,7 @@ final class Session {
     /** Tells the window how far the work is, a few times a second. */
     private final class WindowWork implements Work {
         private final AtomicBoolean stopped;
+        private final Map<String, Integer> folders = new ConcurrentSkipListMap<>();
         private long last;
 
         WindowWork(AtomicBoolean stopped) {
@@ -307,12 +324,21 @@ final class Session {
                 case RESOLVING -> "Resolved %,d of %,d files".formatted(count, known);
                 case MATCHING -> "Held against %d of %d definitions".formatted(count, known);
             };
+            Map<String, Integer> soFar = at == Stage.READING ? Map.copyOf(folders) : Map.of();
             Platform.runLater(() -> {
                 if (working.get() && stop == stopped) {
                     message.set(text);
+                    reading.set(soFar);
                     done.set(known == 0 ? 0 : (double) count / known);
                 }
             });
+        }
+
+        @Override
+        public void read(String path, int types) {
+            if (types > 0) {
+                folders.merge(path.contains("/") ? path.substring(0, path.lastIndexOf('/')) : "", types, Integer::sum);
+            }
         }
 
         @Override

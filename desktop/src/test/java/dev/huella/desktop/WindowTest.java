@@ -162,6 +162,16 @@ class WindowTest {
     }
 
     @Test
+    void theGroundFillsUpWhileFilesAreRead(FxRobot robot) throws Exception {
+        java.util.Set<Integer> seen = java.util.concurrent.ConcurrentHashMap.newKeySet();
+        Platform.runLater(() -> session.reading()
+                .addListener((property, before, now) -> seen.add(now.values().stream().mapToInt(n -> n).sum())));
+        open();
+        assertThat(seen).contains(0).anyMatch(types -> types > 0);
+        assertThat(session.reading().get()).isEmpty();
+    }
+
+    @Test
     void readingCanBeStopped(FxRobot robot) throws Exception {
         Platform.runLater(() -> {
             session.open(List.of(demo));

@@ -92,6 +92,7 @@ public final class Project {
             if (!work.stopped()) {
                 SourceFile file = files.get(i);
                 facts[i] = facts(file, readers.forExtension(file.extension()), cache, wanted);
+                work.read(file.path(), facts[i] == null ? 0 : facts[i].types().size());
             }
             work.progress(Work.Stage.READING, done.incrementAndGet(), files.size());
         });

@@ -7,6 +7,11 @@ public interface Work {
     /** Some of what is known has been done. */
     void progress(Stage stage, long done, long known);
 
+    /** A file was read, with so many types in it. */
+    default void read(String path, int types) {
+        // most only want to know how far the work is
+    }
+
     /** True when the work should end early; what is done so far is used. */
     default boolean stopped() {
         return false;
