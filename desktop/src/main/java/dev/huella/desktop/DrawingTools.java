@@ -32,6 +32,7 @@ final class DrawingTools {
         shows.getStyleClass().add("tool");
         shows.setMinWidth(Region.USE_PREF_SIZE);
         shows.setAccessibleText("What the drawing shows: members, relations, distance");
+        shows.setVisible(false);
         fill();
         var space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);

@@ -75,6 +75,7 @@ final class ListPane {
         filter.textProperty().addListener(change -> fill());
         session.stage().addListener(change -> fill());
         session.project().addListener(change -> fill());
+        session.working().addListener(change -> fill());
         session.findings().addListener(change -> fill());
         session.focus().addListener(change -> follow());
         session.memory().addListener(change -> fill());
@@ -136,7 +137,9 @@ final class ListPane {
             list.getItems().clear();
             heading.setText(session.stage().get().title());
             count.setText("");
-            empty.setText("Nothing is open yet. Drop a folder of code on the window.");
+            empty.setText(session.working().get()
+                    ? "The code is being read; the ground above fills up with it."
+                    : "Nothing is open yet. Drop a folder of code on the window.");
         } else if (session.stage().get() == WorkStage.INTAKE) {
             intake(session.project().get());
         } else if (session.stage().get() == WorkStage.FINDS) {

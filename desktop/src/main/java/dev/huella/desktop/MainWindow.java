@@ -42,8 +42,8 @@ final class MainWindow {
         places.setCenter(middle);
         var welcome = new Welcome(session, actions);
         root.getChildren().addAll(places, welcome.node(), commands.answers());
+        welcome.node().visibleProperty().bind(session.project().isNull().and(session.working().not()));
         session.project().addListener((property, before, now) -> {
-            welcome.node().setVisible(now == null);
             if (!session.refreshing().get()) {
                 list.requestFocus();
             }
