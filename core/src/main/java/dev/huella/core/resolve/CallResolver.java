@@ -9,7 +9,6 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -243,6 +242,11 @@ final class CallResolver {
 
     /** A new object. The type made in place for it is read here, where it can see the body around it. */
     Flow create(Value.Create create, BodyResolver bodies, TypeUse expected) {
+        BodyScope.Local local = create.type() == null ? null : body.scope.find(create.type().name());
+        if (local != null && body.world.library.rule(Rule.DYNAMIC)) {
+            return others.apply(new Value.Call(null, Value.APPLY, create.arguments(), create.at()), local.flow(), true,
+                    expected); // the type to make is itself a value
+        }
         TypeUse written = create.type() == null
                 ? expected
                 : body.use(create.type(), Mention.Kind.CREATED, create.at());

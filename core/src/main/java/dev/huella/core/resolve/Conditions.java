@@ -9,7 +9,6 @@ import dev.huella.core.model.Setting.Kind;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.List;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.Set;
 
 /** Reads what a branch depends on: which values, and whether it only asks if something is there. */

@@ -11,7 +11,6 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,7 +3,6 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

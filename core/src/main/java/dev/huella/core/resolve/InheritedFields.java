@@ -2,7 +2,6 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Field;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.List;
 
 /** Where fields need no declaration, one that a supertype has too is that of the supertype. */

@@ -88,31 +88,7 @@ public final class LibraryKnowledge {
 
     /** True when a rule of names or calls holds in the language. */
     boolean rule(Rule rule) {
-        return lists("traits", rule.word);
-    }
-
-    /** Rules in which languages differ. */
-    enum Rule {
-        /** A bare name may be a member of the receiver. */
-        IMPLICIT_SELF("implicitSelf"),
-        /** Names come from files that are named by imports, not from namespaces. */
-        MODULES("modules"),
-        /** Types of variables are not written, so they are worked out from use. */
-        DYNAMIC("dynamic"),
-        /** Testing a value alone asks whether it is there. */
-        TRUTHY("truthy"),
-        /** Calling a type makes an object. */
-        CALL_MAKES("callMakes"),
-        /** Functions outside types are seen without an import. */
-        GLOBAL_FUNCTIONS("globalFunctions"),
-        /** What an outer namespace declares is seen in the inner one. */
-        ANY_NAMESPACE("anyNamespace");
-
-        private final String word;
-
-        Rule(String word) {
-            this.word = word;
-        }
+        return lists("traits", rule.word());
     }
 
     /** Namespaces whose types are seen everywhere. */
@@ -139,7 +115,7 @@ public final class LibraryKnowledge {
     }
 
     /** True when calling an operation of that name on a type makes an object of it. */
-    boolean makes(String operation) {
+    public boolean makes(String operation) {
         return lists("makes", operation);
     }
 

@@ -88,17 +88,19 @@ public final class ModelResolver {
 
     /** Bodies are read again with what the first readings showed of places without a type. */
     private void inferring(List<List<Declared>> groups, List<CodeType> declared) {
-        boolean dynamic = world.library.rule(LibraryKnowledge.Rule.DYNAMIC);
+        boolean dynamic = world.library.rule(Rule.DYNAMIC);
         if (files.stream().allMatch(file -> file.language().equals("java"))) {
             return; // all types are written
         }
-        int rounds = dynamic ? 3 : 2;
+        int rounds = dynamic ? 4 : 2;
+        var inference = new SlotInference(world);
         for (int round = 1; round <= rounds; round++) {
             world.inferring = true;
             bodies(groups);
             List<CodeType> all = new ArrayList<>(declared);
             declared.forEach(type -> all.addAll(world.functions.in(type)));
-            new SlotInference(world, all, round == rounds).infer();
+            inference.infer(all, round >= (dynamic ? 3 : 2));
+            OverrideResolver.resolve(declared.stream().filter(world.supertypes::gained).toList(), world.supertypes);
             declared.forEach(CodeType::forgetBodies);
             world.functions.clear();
         }

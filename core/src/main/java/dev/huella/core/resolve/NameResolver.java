@@ -12,7 +12,6 @@ import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
 

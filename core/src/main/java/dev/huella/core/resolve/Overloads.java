@@ -5,7 +5,6 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.List;
 
 /** Chooses among operations of one name by number and types of the arguments. */

@@ -43,8 +43,13 @@ final class OverrideResolver {
         if (other.isStatic() || other.kind() != Kind.OPERATION
                 || other.modifiers().visibility() == Visibility.PRIVATE && !other.home().language().equals("cpp")
                         && !other.home().language().equals("ruby")
-                || other.modifiers().has(Mark.FIXED) && other.overridden().isEmpty()
-                || !other.home().shape() && operation.parameters().size() != other.parameters().size()) {
+                || other.modifiers().has(Mark.FIXED) && other.overridden().isEmpty()) {
+            return false;
+        }
+        if (LibraryKnowledge.of(operation.home()).rule(Rule.ONE_BY_NAME)) {
+            return true;
+        }
+        if (!other.home().shape() && operation.parameters().size() != other.parameters().size()) {
             return false;
         }
         for (int i = 0; i < Math.min(operation.parameters().size(), other.parameters().size()); i++) {

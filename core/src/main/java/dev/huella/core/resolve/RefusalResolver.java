@@ -4,7 +4,6 @@ import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Operation;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.List;
 
 /** In languages without abstract operations, one that does nothing but fail and is replaced in subtypes is a promise. */

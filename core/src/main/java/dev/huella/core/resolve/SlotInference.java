@@ -28,26 +28,28 @@ import java.util.Set;
 final class SlotInference {
     private static final int MOST_CANDIDATES = 12;
     private final Resolution world;
-    private final List<CodeType> types;
-    private final boolean shapes;
+    private final boolean dynamic;
+    private boolean shapes;
     private final Map<String, List<CodeType>> offering = new HashMap<>();
     private final Map<Set<CodeType>, CodeType> made = new HashMap<>();
     private final Map<Key, CodeType> functionShapes = new HashMap<>();
     private final Map<Slot, Slot> targets = new HashMap<>();
 
-    /**
-     * An inference over types whose bodies were resolved.
-     *
-     * @param shapes whether shapes may be made, which is done once
-     */
-    SlotInference(Resolution world, List<CodeType> types, boolean shapes) {
+    SlotInference(Resolution world) {
         this.world = world;
-        this.types = types;
-        this.shapes = shapes;
+        this.dynamic = world.library.rule(Rule.DYNAMIC);
     }
 
-    /** Types fields, parameters and results that have none written. */
-    void infer() {
+    /**
+     * Types fields, parameters and results that have none written.
+     *
+     * @param types types whose bodies were resolved
+     * @param shaping whether shapes may be made, which is done when it is known where everything goes
+     */
+    void infer(List<CodeType> types, boolean shaping) {
+        shapes = shaping;
+        offering.clear();
+        targets.clear();
         var slots = new Slots(world.library);
         types.forEach(type -> type.operations().forEach(slots::collect));
         slots.spread();
@@ -105,6 +107,16 @@ final class SlotInference {
         }
     }
 
+    /** True where the type was found by an earlier reading of the bodies, which may have seen too little. */
+    private static boolean workedOut(Key key) {
+        return switch (key.owner()) {
+            case Field field -> field.isInferred();
+            case Operation operation when key.index() >= 0 && key.index() < operation.parameters().size() ->
+                operation.parameters().get(key.index()).inferred();
+            default -> false;
+        };
+    }
+
     /** The type it has now; null for places outside the sources. */
     private static TypeUse current(Key key) {
         return switch (key.owner()) {
@@ -146,7 +158,7 @@ final class SlotInference {
         if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
             return shapes ? function(slot, now) : now;
         }
-        if (!now.isUnknown()) {
+        if (!now.isUnknown() && !(dynamic && workedOut(slot.key))) {
             return now;
         }
         Set<CodeType> known = new LinkedHashSet<>();
@@ -204,8 +216,11 @@ final class SlotInference {
                 || world.members.field(type, use.name()) != null;
     }
 
-    private static boolean takes(Operation operation, int arguments) {
+    private boolean takes(Operation operation, int arguments) {
         int declared = operation.parameters().size();
+        if (arguments > declared && world.library.rule(Rule.SPARE_ARGUMENTS)) {
+            return true;
+        }
         long needed = operation.parameters().stream().filter(one -> !one.optional()).count();
         return arguments >= needed && arguments <= declared
                 || !operation.parameters().isEmpty() && operation.parameters().getLast().type().dimensions() > 0;

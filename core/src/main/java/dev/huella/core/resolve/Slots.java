@@ -145,6 +145,9 @@ final class Slots {
                 slot.functions.add(function);
                 told = true;
             }
+            if (origin instanceof Origin.Fresh(CodeType made) && !made.external() && value.origins().size() > 1) {
+                slot.types.add(TypeUse.of(made));
+            }
             if (origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
                     && !of.parameters().get(index).inferred() && of.parameters().get(index).type().dimensions() == 0) {
                 slot.written = of.parameters().get(index).type().type();

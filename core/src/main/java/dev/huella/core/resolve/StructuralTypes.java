@@ -7,7 +7,6 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.LibraryKnowledge.Rule;
 import java.util.List;
 
 /** Types that satisfy an interface by their shape realise it where one of them is given where it is asked for. */

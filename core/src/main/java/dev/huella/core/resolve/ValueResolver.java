@@ -89,7 +89,8 @@ final class ValueResolver {
             case Value.Fallback fallback -> steps.fallback(fallback, expected, holder);
             case Value.Cast cast -> {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
-                yield flow(cast.value(), type, holder).as(type);
+                TypeUse asked = type.type() == expected.type() && type.text().equals(expected.text()) ? expected : type;
+                yield flow(cast.value(), asked, holder).as(asked);
             }
             case Value.KindTest test -> kindTest(test);
             case Value.Element element -> {
@@ -172,11 +173,12 @@ final class ValueResolver {
         for (Value part : array.elements()) {
             Flow flow = flow(part, element, "");
             for (Origin origin : flow.origins()) {
-                if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction) {
+                if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
+                        || origin instanceof Origin.OfType(CodeType named) && !named.external()) {
                     origins.add(origin);
                 }
             }
-            kinds.add(flow.type().dimensions() > 0 ? null : flow.type().type());
+            kinds.add(flow.type().dimensions() > 0 || NameResolver.isType(flow) ? null : flow.type().type());
         }
         if (element.isUnknown() && !kinds.isEmpty() && !kinds.contains(null)) {
             CodeType common = body.world.supertypes.common(kinds);

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -7,6 +8,7 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -119,24 +121,36 @@ final class Creation {
         });
     }
 
-    /** A table of creators in a field: the one found by key is called for the object. */
+    /** A table of creators in a field, functions or types: the one found by key is called for the object. */
     private static void table(Operation operation, Map<CodeType, SourceSpan> found) {
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : value.origins()) {
-                if (origin instanceof Origin.Result(Operation callee, Origin receiver) && callee != null
+                if (origin instanceof Origin.Result(Operation callee, Origin receiver)
                         && receiver instanceof Origin.ElementOf) {
                     Field field = Origins.field(receiver);
-                    if (field != null) {
-                        creators(field, found);
+                    if (field != null && (callee != null || isMaking(operation, receiver))) {
+                        creators(field, callee == null, found);
                     }
                 }
             }
         }
     }
 
-    private static void creators(Field field, Map<CodeType, SourceSpan> found) {
+    /** True when what comes from there is called as a function, or asked for a new object. */
+    private static boolean isMaking(Operation operation, Origin from) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.receiver().origins().contains(from)
+                        && (calls.name().equals(Value.APPLY)
+                                || LibraryKnowledge.of(operation.home()).makes(calls.name())));
+    }
+
+    private static void creators(Field field, boolean types, Map<CodeType, SourceSpan> found) {
         for (CodeType function : Kept.putInto(field)) {
             function.operations().forEach(own -> fresh(own).forEach(found::putIfAbsent));
+        }
+        if (types) {
+            Kept.typesPutInto(field).forEach(found::putIfAbsent);
         }
     }
 

@@ -12,6 +12,7 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -82,8 +83,30 @@ final class Kept {
                     case Deed.Calls calls when LibraryKnowledge.of(field.home()).adds(calls.name())
                             && containers(calls.receiver()).contains(field) ->
                         calls.arguments().forEach(argument -> addMade(argument, found));
+                    case Deed.Stores stores when containers(stores.container()).contains(field) ->
+                        addMade(stores.value(), found);
                     default -> {
                         // nothing is put into it here
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    /** The types themselves that the field starts with, to be made later. */
+    static Map<CodeType, SourceSpan> typesPutInto(Field field) {
+        Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
+        for (Operation operation : field.home().operations()) {
+            for (Deed deed : operation.deeds()) {
+                Flow value = deed instanceof Deed.Sets sets && sets.field() == field
+                        ? sets.value()
+                        : deed instanceof Deed.Stores stores && containers(stores.container()).contains(field)
+                                ? stores.value()
+                                : Flow.UNKNOWN;
+                for (Origin origin : value.origins()) {
+                    if (origin instanceof Origin.OfType(CodeType type)) {
+                        found.putIfAbsent(type, deed.at());
                     }
                 }
             }

@@ -61,7 +61,10 @@ final class CSharpBodies extends Bodies {
         if (only.is("throw_expression")) {
             return List.of(new Step.Throw(inside(only), only.span()));
         }
-        return plain ? List.of(act(value(only))) : back(value(only));
+        List<Step> steps = new ArrayList<>();
+        handedOut(only, null, steps);
+        steps.addAll(plain ? List.of(act(value(only))) : back(value(only)));
+        return steps;
     }
 
     private List<Step> block(SyntaxNode node) {

@@ -205,12 +205,12 @@ final class CSharpValues extends Bodies {
                 : node.first("initializer_expression");
         List<Value> arguments = new ArrayList<>(arguments(node));
         if (initial != null && !initial.children().isEmpty()) {
-            boolean sets = initial.children().stream().allMatch(child -> child.is("assignment_expression"));
-            if (!sets && type != null) {
-                return new Value.Cast(type, new Value.ArrayOf(null, initial.children()
-                        .stream()
-                        .map(child -> child.is("initializer_expression") ? last(child) : value(child))
-                        .toList(), node.span()), node.span());
+            boolean sets = initial.children()
+                    .stream()
+                    .allMatch(child -> child.is("assignment_expression") && child.child("left").is("identifier"));
+            if (!sets) {
+                var all = new Value.ArrayOf(null, initial.children().stream().map(this::element).toList(), node.span());
+                return type == null ? all : new Value.Cast(type, all, node.span());
             }
             for (SyntaxNode child : initial.children()) {
                 if (child.is("assignment_expression") && arguments.size() == arguments(node).size()
@@ -222,6 +222,13 @@ final class CSharpValues extends Bodies {
             }
         }
         return new Value.Create(type, arguments, null, node.span());
+    }
+
+    /** {@code value}, {@code {key, value}} or {@code [key] = value} of what a container starts with. */
+    private Value element(SyntaxNode node) {
+        return node.is("initializer_expression")
+                ? last(node)
+                : value(node.is("assignment_expression") ? node.child("right") : node);
     }
 
     private Value array(SyntaxNode node) {

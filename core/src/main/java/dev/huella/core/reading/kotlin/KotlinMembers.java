@@ -353,8 +353,9 @@ final class KotlinMembers {
         var own = inConstructor ? bodies : new KotlinBodies(into.name());
         Value value = initial == null ? null : own.heldBy(name, initial);
         boolean late = value != null && inConstructor;
+        TypeText told = type == null && value instanceof Value.Cast(TypeText made, var _, var _) ? made : type;
         into.fields()
-                .add(new FieldDeclared(name, type, ofField(modifiers), FieldDeclared.Kind.FIELD, late ? null : value,
+                .add(new FieldDeclared(name, told, ofField(modifiers), FieldDeclared.Kind.FIELD, late ? null : value,
                         inConstructor ? List.of() : own.inner(), node.span()));
         if (late) {
             constructor.add(set(name, value, node.span()));

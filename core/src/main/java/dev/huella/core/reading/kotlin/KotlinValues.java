@@ -102,9 +102,20 @@ final class KotlinValues extends Bodies {
             case "as_expression" -> cast(node, parts);
             case "postfix_expression" -> postfix(node, parts);
             case "prefix_expression" -> prefix(node, parts);
+            case "infix_expression" -> infix(node, parts);
             case "collection_literal" -> new Value.ArrayOf(null, values(node), at);
             default -> new Value.Computed(node.kind(), parts.stream().map(this::value).toList(), at);
         };
+    }
+
+    /** {@code left name right}; of a pair the second is what counts. */
+    private Value infix(SyntaxNode node, List<SyntaxNode> parts) {
+        if (parts.size() != 3) {
+            return new Value.Computed(node.kind(), parts.stream().map(this::value).toList(), node.span());
+        }
+        Value right = value(parts.get(2));
+        String name = parts.get(1).text();
+        return name.equals("to") ? right : new Value.Call(value(parts.getFirst()), name, List.of(right), node.span());
     }
 
     private Value argument(SyntaxNode node, List<SyntaxNode> parts) {

@@ -202,8 +202,11 @@ final class PhpValues extends Bodies {
         }
         SyntaxNode of = node.children().isEmpty() ? null : node.children().getFirst();
         List<Value> arguments = arguments(node);
-        if (of == null || !of.is("name") && !of.is("qualified_name") && !of.is("relative_scope")) {
+        if (of == null) {
             return new Value.Computed("new", values(node), node.span());
+        }
+        if (!of.is("name") && !of.is("qualified_name") && !of.is("relative_scope")) {
+            return new Value.Call(value(of), Value.APPLY, arguments, node.span());
         }
         String name = typeName(of);
         return new Value.Create(TypeText.of(name), arguments, null, node.span());

@@ -127,8 +127,11 @@ final class ScriptValues extends Bodies {
     private Value creation(SyntaxNode node) {
         SyntaxNode of = node.child("constructor");
         List<Value> arguments = values(node.child("arguments"));
-        if (of == null || !of.is("identifier") && !of.is("member_expression")) {
+        if (of == null) {
             return new Value.Computed("new", values(node), node.span());
+        }
+        if (!of.is("identifier") && !of.is("member_expression")) {
+            return new Value.Call(value(of), Value.APPLY, arguments, node.span());
         }
         String name = of.text().replaceAll("\\s", "");
         if (name.equals("this.constructor")) {

@@ -1,0 +1,34 @@
+package dev.huella.core.resolve;
+
+/** Rules in which languages differ. */
+enum Rule {
+    /** A bare name may be a member of the receiver. */
+    IMPLICIT_SELF("implicitSelf"),
+    /** Names come from files that are named by imports, not from namespaces. */
+    MODULES("modules"),
+    /** Types of variables are not written, so they are worked out from use. */
+    DYNAMIC("dynamic"),
+    /** Testing a value alone asks whether it is there. */
+    TRUTHY("truthy"),
+    /** Calling a type makes an object. */
+    CALL_MAKES("callMakes"),
+    /** Functions outside types are seen without an import. */
+    GLOBAL_FUNCTIONS("globalFunctions"),
+    /** What an outer namespace declares is seen in the inner one. */
+    ANY_NAMESPACE("anyNamespace"),
+    /** A type has one operation of a name: a subtype's own takes its place whatever it is given. */
+    ONE_BY_NAME("oneByName"),
+    /** A call may give more than is asked for. */
+    SPARE_ARGUMENTS("spareArguments");
+
+    private final String word;
+
+    Rule(String word) {
+        this.word = word;
+    }
+
+    /** How the data file of a language says it. */
+    String word() {
+        return word;
+    }
+}
