@@ -100,6 +100,9 @@ public final class ModelResolver {
             List<CodeType> all = new ArrayList<>(declared);
             declared.forEach(type -> all.addAll(world.functions.in(type)));
             inference.infer(all, round >= (dynamic ? 3 : 2));
+            if (dynamic && round == rounds) {
+                StandIns.resolve(world, declared);
+            }
             OverrideResolver.resolve(declared.stream().filter(world.supertypes::gained).toList(), world.supertypes);
             declared.forEach(CodeType::forgetBodies);
             world.functions.clear();

@@ -145,8 +145,8 @@ final class Slots {
                 slot.functions.add(function);
                 told = true;
             }
-            if (origin instanceof Origin.Fresh(CodeType made) && !made.external() && value.origins().size() > 1) {
-                slot.types.add(TypeUse.of(made));
+            if (origin instanceof Origin.Fresh(CodeType made) && !made.external()) {
+                (holdsMany(value.type()) ? slot(slot.key.elements()) : slot).types.add(TypeUse.of(made));
             }
             if (origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
                     && !of.parameters().get(index).inferred() && of.parameters().get(index).type().dimensions() == 0) {
@@ -163,6 +163,10 @@ final class Slots {
         if (!told && !value.type().isUnknown() && !Shapes.isFunction(value.type().type())) {
             slot.types.add(value.type());
         }
+    }
+
+    private boolean holdsMany(TypeUse type) {
+        return type.dimensions() > 0 || type.type() != null && library.container(type) != null;
     }
 
     /** The place a value comes from; null when it comes from none. */
