@@ -2,6 +2,7 @@ package dev.huella.core.model;
 
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -135,6 +136,14 @@ public final class CodeType implements Element {
     /** True for interfaces and abstract types: nobody can make one of exactly this type. */
     public boolean isAbstract() {
         return kind.promises() || modifiers.has(Mark.ABSTRACT) || promises();
+    }
+
+    /** The field of a type that only wraps one weakly held object; null for other types. */
+    public Field wrapped() {
+        List<Field> own = fields().stream().filter(field -> !field.isStatic()).toList();
+        boolean box = own.size() == 1 && own.getFirst().modifiers().has(Mark.WEAK)
+                && operations().stream().allMatch(operation -> operation.kind() != OperationDeclared.Kind.OPERATION);
+        return box && !external() ? own.getFirst() : null;
     }
 
     /** True when one of its operations only promises. */

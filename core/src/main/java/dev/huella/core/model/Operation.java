@@ -17,6 +17,7 @@ public final class Operation implements Element {
     private final Modifiers modifiers;
     private boolean hasBody;
     private boolean promised;
+    private boolean resultInferred;
     private final SourceSpan place;
     private int id = -1;
     private List<TypeVariable> variables = List.of();
@@ -127,6 +128,11 @@ public final class Operation implements Element {
         return parameters;
     }
 
+    /** True when no result is written and what it gives was worked out from its body. */
+    public boolean isResultInferred() {
+        return resultInferred;
+    }
+
     /** The declared result; unknown for constructors. */
     public TypeUse returns() {
         return returns;
@@ -158,6 +164,11 @@ public final class Operation implements Element {
     }
 
     // What follows is for resolve, which fills the operation once.
+
+    /** What it gives was worked out; no type is written. */
+    public void resultWorkedOut() {
+        resultInferred = true;
+    }
 
     public void signature(List<TypeVariable> typeVariables, List<Parameter> all, TypeUse result) {
         variables = List.copyOf(typeVariables);

@@ -2,6 +2,7 @@ package dev.huella.core.model;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A type at one place of use.
@@ -13,6 +14,7 @@ import java.util.Map;
  */
 public record TypeUse(String text, CodeType type, TypeVariable variable, List<TypeUse> arguments, int dimensions) {
     public static final TypeUse UNKNOWN = new TypeUse("", null, null, List.of(), 0);
+    private static final Set<String> NOTHING = Set.of("void", "Void", "Unit");
 
     public TypeUse {
         arguments = List.copyOf(arguments);
@@ -36,7 +38,7 @@ public record TypeUse(String text, CodeType type, TypeVariable variable, List<Ty
     }
 
     public boolean isVoid() {
-        return type == null && variable == null && dimensions == 0 && text.equals("void");
+        return type == null && variable == null && dimensions == 0 && NOTHING.contains(text);
     }
 
     /** The type meant, or the bound of the variable meant; null when neither is known. Arrays count as their elements. */

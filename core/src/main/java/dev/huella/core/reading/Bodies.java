@@ -53,6 +53,11 @@ public abstract class Bodies {
         return operator == null ? "" : operator.named() ? operator.text() : operator.kind();
     }
 
+    /** {@code +} or {@code -} between two operands of a grammar that does not name its operators. */
+    protected static String plusOrMinus(SyntaxNode node) {
+        return node.tokens().stream().anyMatch(token -> token.is("+")) ? "+" : "-";
+    }
+
     /** The steps of one statement. */
     protected final List<Step> one(SyntaxNode node) {
         List<Step> steps = new ArrayList<>();
@@ -144,7 +149,7 @@ public abstract class Bodies {
     }
 
     private static SyntaxNode nameOf(SyntaxNode parameter) {
-        SyntaxNode field = firstOf(parameter, "name", "pattern", "left");
+        SyntaxNode field = firstOf(parameter, "name", "pattern", "left", "declarator");
         return field != null
                 ? field
                 : parameter.is("simple_identifier") ? parameter : parameter.first("simple_identifier");

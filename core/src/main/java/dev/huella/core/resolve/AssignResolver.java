@@ -44,6 +44,10 @@ final class AssignResolver {
             return written(setter, assign);
         }
         Flow target = values.flow(assign.target());
+        if (assign.plain() && assign.value() instanceof Value.Computed(String sign, var parts, var _) && parts.size() == 2
+                && (sign.equals("+") || sign.equals("-")) && isSame(parts.getFirst(), target)) {
+            return changed(assign, target, sign, parts.getLast());
+        }
         Flow given = values.flow(assign.value(), target.type(), lastName(assign.target()));
         for (Origin origin : target.origins()) {
             if (origin instanceof Origin.OfField(Field field, boolean own)) {
@@ -53,6 +57,18 @@ final class AssignResolver {
             }
         }
         return given;
+    }
+
+    /** True when a container in a field is given itself with something more or less. */
+    private boolean isSame(Value first, Flow target) {
+        return target.first() instanceof Origin.OfField && values.quietly(first).first().equals(target.first())
+                && (values.containers().isContainer(target.type()) || target.type().isUnknown());
+    }
+
+    private Flow changed(Value.Assign assign, Flow target, String sign, Value other) {
+        Flow given = values.flow(DynamicCalls.only(other), values.containers().element(target).type(), "");
+        body.add(new Deed.Calls(null, sign + "=", target, List.of(given), false, body.setting, assign.at()));
+        return target;
     }
 
     /** The operation behind a property that is written to; null for fields. */

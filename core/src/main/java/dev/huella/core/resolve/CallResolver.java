@@ -273,6 +273,9 @@ final class CallResolver {
                 && arguments.getFirst().anyOf(Origin.Fresh.class)) {
             return arguments.getFirst().as(use); // a pointer or the like around an object made for it
         }
+        if (arguments.size() == 1 && made.wrapped() != null) {
+            return arguments.getFirst().as(use);
+        }
         body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
         List<Origin> origins = new ArrayList<>();
         origins.add(new Origin.Fresh(made));

@@ -26,10 +26,17 @@ final class Containers {
         return kept != null && (kept.kind().optional() || kept.kind().single());
     }
 
-    /** One element of an array or container. */
+    /** One element of an array or container; where that is one itself, what lies in it lies in the whole. */
     Flow element(Flow of) {
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
-        return new Flow(of.origins().stream().map(Containers::elementOf).toList(), type);
+        return new Flow(of.origins()
+                .stream()
+                .map(origin -> isContainer(type) ? within(origin) : elementOf(origin))
+                .toList(), type);
+    }
+
+    private static Origin within(Origin container) {
+        return container instanceof Origin.Fresh || container == Origin.UNKNOWN ? Origin.UNKNOWN : copy(container, false);
     }
 
     static Origin elementOf(Origin container) {

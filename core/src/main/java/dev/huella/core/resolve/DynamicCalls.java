@@ -58,7 +58,9 @@ final class DynamicCalls {
                 }
                 Field field = body.world.members.field(type, call.name());
                 if (field != null) {
-                    return apply(call, Flow.ofOwn(field), used, expected);
+                    boolean reads = call.arguments().isEmpty() && body.world.library.rule(Rule.DYNAMIC)
+                            && body.world.library.rule(Rule.IMPLICIT_SELF);
+                    return reads ? Flow.ofOwn(field) : apply(call, Flow.ofOwn(field), used, expected);
                 }
             }
         }
@@ -175,10 +177,15 @@ final class DynamicCalls {
             body.deeds.subList(Math.min(before, body.deeds.size()), body.deeds.size()).clear();
             return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));
         }
-        Flow given = values.flow(call.arguments().getFirst(), values.containers().isContainer(receiver.type())
+        Flow given = values.flow(only(call.arguments().getFirst()), values.containers().isContainer(receiver.type())
                 && !isFunction(receiver) ? TypeUse.UNKNOWN : receiver.type(), "");
         body.add(new Deed.Calls(null, call.name(), receiver, List.of(given), false, body.setting, call.at()));
         return receiver;
+    }
+
+    /** What is joined to a container: of a list written in place with one element, the element. */
+    static Value only(Value joined) {
+        return joined instanceof Value.ArrayOf array && array.elements().size() == 1 ? array.elements().getFirst() : joined;
     }
 
     private Operation extension(String name, CodeType type) {

@@ -68,6 +68,10 @@ final class FieldResolver {
             type = type.element();
         }
         for (int depth = 0; depth < 4; depth++) {
+            if (type.dimensions() > 0) {
+                many = Multiplicity.MANY;
+                type = type.element();
+            }
             Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
             boolean ofLibrary = kept != null && (type.type().external()
                     || library.isOwn(type.type()) && !library.isOwn(field.home()));
@@ -79,6 +83,9 @@ final class FieldResolver {
                     ? Multiplicity.MANY
                     : Multiplicity.OPTIONAL;
             type = kept.element();
+        }
+        if (type.type() != null && type.type() != field.home() && type.type().wrapped() != null) {
+            type = type.type().wrapped().type().substitute(Supertypes.bindings(type));
         }
         boolean open = type.erased() == null && !isPrimitive(type)
                 || type.erased() != null && library.isRoot(type.erased());

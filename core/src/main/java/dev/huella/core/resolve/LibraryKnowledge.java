@@ -221,6 +221,10 @@ public final class LibraryKnowledge {
     }
 
     /** True when it takes elements out without being told which. */
+    public boolean sifts(String operation) {
+        return lists("sifts", operation);
+    }
+
     public boolean drains(String operation) {
         return lists("drains", operation);
     }
@@ -330,6 +334,11 @@ public final class LibraryKnowledge {
     /** True for a part of the library that keeps one object of a type that takes it in. */
     public boolean madeOnce(CodeType type) {
         return named("madeOnce", type);
+    }
+
+    /** True for operations that every object answers, so that asking for them tells nothing of it. */
+    boolean universal(String operation) {
+        return lists("universal", operation);
     }
 
     /** True for operations that every object of a language may answer in its own way. */

@@ -198,6 +198,9 @@ final class NameResolver {
             HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, at);
         }
         boolean own = field.isStatic() || of.anyOf(Origin.Self.class);
+        if (!own && field.home().wrapped() == field) {
+            return of.as(field.type().substitute(Supertypes.bindings(of.type())));
+        }
         if (!own) {
             body.reads.add(field);
         }

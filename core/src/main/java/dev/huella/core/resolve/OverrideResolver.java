@@ -2,6 +2,8 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
@@ -28,7 +30,7 @@ final class OverrideResolver {
                 if (operation.overridden().contains(other)) {
                     break;
                 }
-                if (other.name().equals(operation.name()) && stands(operation, other)) {
+                if (isNamed(operation, other) && stands(operation, other)) {
                     operation.overrides(other);
                     if (!above.external()) {
                         other.overriddenBy(operation);
@@ -37,6 +39,13 @@ final class OverrideResolver {
                 }
             }
         }
+    }
+
+    /** An object that can be called stands in for a function. */
+    private static boolean isNamed(Operation operation, Operation other) {
+        return other.name().equals(operation.name())
+                || other.name().equals(Value.APPLY) && other.home().kind() == TypeKind.FUNCTION
+                        && LibraryKnowledge.of(operation.home()).invokes(operation.name());
     }
 
     private static boolean stands(Operation operation, Operation other) {

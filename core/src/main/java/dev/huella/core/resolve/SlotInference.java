@@ -79,6 +79,9 @@ final class SlotInference {
         }
         TypeUse result = uses[operation.parameters().size()];
         operation.signature(operation.variables(), all, result == null ? operation.returns() : result);
+        if (result != null) {
+            operation.resultWorkedOut();
+        }
     }
 
     private void fill(Slot slot, Slots slots, Map<Object, TypeUse[]> parameters) {
@@ -87,11 +90,10 @@ final class SlotInference {
             return;
         }
         TypeUse found = found(slot, now);
-        TypeUse element = found.isUnknown() ? TypeUse.UNKNOWN : elementOf(found);
-        if (element != null && element.isUnknown()) {
+        if (innermost(found).isUnknown()) {
             Slot inside = slots.all().get(slot.key.elements());
             TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
-            found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : withElement(found, known);
+            found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : filled(found, known);
         }
         if (found.equals(now) || found.isUnknown()) {
             return;
@@ -141,9 +143,23 @@ final class SlotInference {
         return kept == null ? null : kept.element();
     }
 
+    /** What lies at the bottom of containers of containers; the type itself when it is none. */
+    private TypeUse innermost(TypeUse type) {
+        TypeUse element = type.isUnknown() ? null : elementOf(type);
+        return element == null ? type : innermost(element);
+    }
+
+    /** The container with what lies in it, where that was not known. */
+    private TypeUse filled(TypeUse container, TypeUse inside) {
+        TypeUse element = elementOf(container);
+        return element.isUnknown()
+                ? withElement(container, inside)
+                : withElement(container, filled(element, innermost(inside)));
+    }
+
     private TypeUse withElement(TypeUse container, TypeUse element) {
         if (container.dimensions() > 0) {
-            return element.array(container.dimensions());
+            return element.array(1);
         }
         LibraryKnowledge.Kept kept = world.library.container(container);
         List<TypeUse> arguments = new ArrayList<>();
@@ -163,17 +179,21 @@ final class SlotInference {
         }
         Set<CodeType> known = new LinkedHashSet<>();
         TypeUse other = TypeUse.UNKNOWN;
+        TypeUse container = TypeUse.UNKNOWN;
         for (TypeUse use : slot.types) {
-            if (use.type() != null && use.dimensions() == 0 && !use.type().external()) {
+            if (slot.key.element() && elementOf(use) != null) {
+                container = container.isUnknown() || richer(use, container) ? use : container;
+            } else if (use.type() != null && use.dimensions() == 0 && !use.type().external()) {
                 known.add(use.type());
             } else if (other.isUnknown() || richer(use, other)) {
                 other = use;
             }
         }
-        if (known.isEmpty()) {
-            return other.isUnknown() ? byUse(slot) : other;
+        TypeUse one = !known.isEmpty() ? common(known, slot) : other.isUnknown() ? byUse(slot) : other;
+        if (container.isUnknown()) {
+            return one;
         }
-        return common(known, slot);
+        return elementOf(container).isUnknown() && !one.isUnknown() ? withElement(container, one) : container;
     }
 
     private boolean richer(TypeUse use, TypeUse than) {
@@ -286,7 +306,7 @@ final class SlotInference {
         Slot end = target(slot);
         TypeUse there = end == slot ? now : current(end.key);
         if (end != slot && end.key.element() && there != null) {
-            there = elementOf(there);
+            there = innermost(there);
         }
         if (there != null && Shapes.isFunction(there.type())) {
             return new TypeUse(now.isUnknown() ? "" : now.text(), there.type(), null, List.of(), now.dimensions());
@@ -308,7 +328,21 @@ final class SlotInference {
             world.slots.add(type);
             return type;
         });
+        callables(slot, shape);
         return TypeUse.of(shape);
+    }
+
+    /** Objects that can be called and are put where functions are put. */
+    private void callables(Slot slot, CodeType shape) {
+        for (TypeUse use : slot.types) {
+            CodeType type = use.type();
+            boolean object = type != null && use.dimensions() == 0 && !type.external() && !type.shape();
+            if (object && world.library.invoking()
+                    .stream()
+                    .anyMatch(name -> !world.members.operations(type, name).isEmpty())) {
+                world.supertypes.add(type, TypeUse.of(shape));
+            }
+        }
     }
 
     private static int parameterCount(Origin.OfFunction function) {

@@ -107,7 +107,7 @@ final class Slots {
                 && (calls.callee() == null || calls.callee().home().external())) {
             putInto(calls.receiver(), calls.arguments().getLast());
         }
-        for (Origin origin : calls.receiver().origins()) {
+        for (Origin origin : library.universal(calls.name()) ? List.<Origin>of() : calls.receiver().origins()) {
             Slot used = slot(origin);
             if (used != null) {
                 used.uses.add(new Use(calls.name(), calls.arguments().size()));

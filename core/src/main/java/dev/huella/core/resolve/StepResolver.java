@@ -46,9 +46,7 @@ final class StepResolver {
         switch (step) {
             case Step.Declare declare -> declare(declare);
             case Step.Do(Value value, var _) -> values.effect(value);
-            case Step.Return back -> body.add(new Deed.Returns(back.value() == null
-                    ? null
-                    : values.flow(back.value(), body.resultType(), ""), body.setting, back.at()));
+            case Step.Return back -> body.add(new Deed.Returns(given(back.value()), body.setting, back.at()));
             case Step.Yield yield -> yields(yield);
             case Step.Throw(Value value, var at) -> {
                 CodeType error = values.flow(value).type().erased();
@@ -60,6 +58,13 @@ final class StepResolver {
             case Step.Block block -> block(block);
             case Step.Local(var type, var _) -> bodies.bodies(type, body);
         }
+    }
+
+    private Flow given(Value value) {
+        Flow flow = value == null ? null : values.flow(value, body.resultType(), "");
+        return value instanceof Value.ArrayOf array && array.elements().isEmpty()
+                ? Flow.of(new Origin.Constant("[]"), flow.type())
+                : flow;
     }
 
     /** An error of the library, of which only the name is known; null when it has none. */

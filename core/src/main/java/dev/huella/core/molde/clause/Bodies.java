@@ -6,12 +6,14 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
 import java.util.List;
 import java.util.Set;
 
 /** What a body amounts to as a whole. */
 final class Bodies {
-    private static final Set<String> NEUTRAL = Set.of("null", "0", "0L", "0.0", "0f", "0d", "false", "\"\"", "''");
+    private static final Set<String> NEUTRAL = Set.of("null", "0", "0L", "0.0", "0f", "0d", "false", "\"\"", "''",
+            "[]");
 
     private Bodies() {}
 
@@ -43,12 +45,47 @@ final class Bodies {
         return unsupported;
     }
 
-    /** All it does is return a value that stands for none. */
+    /** All it does is return a value that stands for none, an empty container, or its only input as it came. */
     static boolean neutral(Operation operation) {
+        Flow value = onlyReturn(operation);
+        return value != null ? value.origins().stream().allMatch(origin -> isNeutral(origin, operation)) : givesEmpty(operation);
+    }
+
+    private static boolean isNeutral(Origin origin, Operation operation) {
+        return switch (origin) {
+            case Origin.Constant(String text) -> NEUTRAL.contains(text);
+            case Origin.OfParameter(Operation of, int _) -> of == operation && operation.parameters().size() == 1;
+            default -> false;
+        };
+    }
+
+    private static boolean givesEmpty(Operation operation) {
+        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
+        List<Deed> deeds = operation.deeds();
+        return operation.kind() == Kind.OPERATION && deeds.size() == 2
+                && deeds.getLast() instanceof Deed.Returns returns && returns.value() != null && switch (deeds.getFirst()) {
+                    case Deed.Creates creates -> creates.arguments().isEmpty()
+                            && library.container(TypeUse.of(creates.type())) != null;
+                    case Deed.Calls calls -> calls.arguments().isEmpty()
+                            && (calls.callee() == null || calls.callee().home().external() && calls.callee().isStatic())
+                            && library.container(returns.value().type()) != null;
+                    default -> false;
+                };
+    }
+
+    /** All it does is say something fixed where others of its kind do more. */
+    static boolean says(Operation operation) {
+        return isFixed(operation) && operation.overridden()
+                .stream()
+                .flatMap(above -> above.overriders().stream())
+                .anyMatch(other -> other != operation && other.hasBody() && !isFixed(other));
+    }
+
+    private static boolean isFixed(Operation operation) {
         Flow value = onlyReturn(operation);
         return value != null && value.origins()
                 .stream()
-                .allMatch(origin -> origin instanceof Origin.Constant(String text) && NEUTRAL.contains(text));
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && !text.matches("[-+]?[0-9].*"));
     }
 
     /** All it does is return a constant or a field. */

@@ -10,9 +10,11 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -157,7 +159,9 @@ final class Creation {
     /** The nearest abstraction above all objects that the forms of an operation make; null when there is none. */
     static CodeType common(Operation operation) {
         Set<CodeType> shared = null;
-        for (Operation form : operation.overriders()) {
+        List<Operation> forms = new ArrayList<>(operation.overriders());
+        forms.add(operation);
+        for (Operation form : forms) {
             for (CodeType made : fresh(form).keySet()) {
                 Set<CodeType> above = new LinkedHashSet<>(Hierarchy.above(made));
                 above.removeIf(CodeType::external);

@@ -19,7 +19,7 @@ public final class DoesNothingAtAll implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Each of its operations is empty or gives back a neutral value.";
+        return "Each of its operations is empty, gives back a neutral value, or says something fixed where others do more.";
     }
 
     @Override
@@ -30,10 +30,14 @@ public final class DoesNothingAtAll implements Clause.Listed {
                     .filter(operation -> operation.kind() == Kind.OPERATION
                             && operation.hasBody() && !operation.isStatic())
                     .toList();
-            if (!own.isEmpty()
-                    && own.stream().allMatch(operation -> Bodies.empty(operation) || Bodies.neutral(operation))) {
+            if (own.stream().anyMatch(DoesNothingAtAll::isNothing)
+                    && own.stream().allMatch(operation -> isNothing(operation) || Bodies.says(operation))) {
                 into.add(type.place(), type);
             }
         }
+    }
+
+    private static boolean isNothing(Operation operation) {
+        return Bodies.empty(operation) || Bodies.neutral(operation);
     }
 }

@@ -49,7 +49,25 @@ final class Kept {
             }
         });
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> containers(stores.container())
-                .forEach(field -> to.change(operation, field, stores.value(), stores.at(), Change.ADD)));
+                .forEach(field -> to.change(operation, field, stores.value(), stores.at(),
+                        stores.value().origins().equals(List.of(Origin.NOTHING))
+                                || sifted(operation, field, stores.value()) ? Change.REMOVE : Change.ADD)));
+        Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
+            if (sifted(operation, sets.field(), sets.value())) {
+                to.change(operation, sets.field(), sets.value(), sets.at(), Change.REMOVE);
+            }
+        });
+    }
+
+    /** What the field kept comes back with some left out. */
+    private static boolean sifted(Operation operation, Field field, Flow value) {
+        return value.origins().stream().anyMatch(origin -> origin instanceof Origin.CopyOf && Origins.field(origin) == field)
+                && operation.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Calls calls
+                                && LibraryKnowledge.of(operation.home()).sifts(calls.name())
+                                && (containers(calls.receiver()).contains(field)
+                                        || calls.arguments().stream().anyMatch(one -> containers(one).contains(field))));
     }
 
     private static Set<Field> containers(Flow receiver) {

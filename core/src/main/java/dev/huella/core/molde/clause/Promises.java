@@ -26,7 +26,8 @@ public final class Promises implements Clause.Listed {
             CodeType declared = operation.returns().dimensions() > 0 ? null : operation.returns().erased();
             if (declared != null && !LibraryKnowledge.of(declared).isRoot(declared)
                     && !(declared.place() != null && !declared.isAbstract() && operation.isAbstract()
-                            && Creation.common(operation) != null)) {
+                            && Creation.common(operation) != null)
+                    && !(operation.isResultInferred() && Creation.common(operation) != null)) {
                 into.add(operation.place(), operation, declared);
             } else if (declared == null && !operation.returns().isVoid() || declared != null) {
                 CodeType common = Creation.common(operation);

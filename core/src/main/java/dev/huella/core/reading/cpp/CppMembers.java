@@ -166,6 +166,7 @@ final class CppMembers {
             if (list != null) {
                 initialisers(list, bodies, steps);
             }
+            steps.addAll(0, bodies.defaults(declarator == null ? null : declarator.child("parameters")));
             steps.addAll(bodies.block(body));
         }
         TypeText returns = constructor

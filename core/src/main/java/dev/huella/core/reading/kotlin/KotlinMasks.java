@@ -14,13 +14,26 @@ final class KotlinMasks {
     private static final Pattern GUARD = Pattern.compile("^([ \\t]*(?:is\\s+)?[\\w.<>*]+)( if [^\\n]*?)(?=\\s*->)",
             Pattern.MULTILINE);
 
+    private static final Pattern OPEN = Pattern.compile("^[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])", Pattern.MULTILINE);
+    private static final String QUOTED = "`op`";
+
     private KotlinMasks() {}
+
+    /** What the code calls it; a name that the grammar takes for a keyword was masked as a quoted one as long. */
+    static String name(String text) {
+        return text.equals(QUOTED) ? "open" : text;
+    }
 
     /** The same bytes when nothing needs blanking, else a copy. */
     static byte[] mask(byte[] utf8) {
         String text = new String(utf8, StandardCharsets.ISO_8859_1);
         byte[] masked = blank(utf8, UNKNOWN.matcher(text), 0, utf8);
-        return blank(masked, GUARD.matcher(text), 2, utf8);
+        masked = blank(masked, GUARD.matcher(text), 2, utf8);
+        for (Matcher open = OPEN.matcher(text); open.find();) {
+            masked = masked == utf8 ? utf8.clone() : masked;
+            System.arraycopy(QUOTED.getBytes(StandardCharsets.US_ASCII), 0, masked, open.start(1), QUOTED.length());
+        }
+        return masked;
     }
 
     private static byte[] blank(byte[] from, Matcher matcher, int group, byte[] original) {

@@ -72,7 +72,7 @@ final class KotlinValues extends Bodies {
             case "simple_identifier", "interpolated_identifier", "type_identifier" -> node.text().equals("field")
                     && bodies.property() != null
                             ? new Value.Member(new Value.Self(null, at), bodies.property(), at)
-                            : new Value.Name(node.text(), at);
+                            : new Value.Name(KotlinMasks.name(node.text()), at);
             case "this_expression" -> new Value.Self(parts.isEmpty() ? null : parts.getLast().text(), at);
             case "super_expression" -> new Value.Super(at);
             case "null" -> new Literal(Literal.Kind.NULL, "null", at);
@@ -103,6 +103,7 @@ final class KotlinValues extends Bodies {
             case "postfix_expression" -> postfix(node, parts);
             case "prefix_expression" -> prefix(node, parts);
             case "infix_expression" -> infix(node, parts);
+            case "additive_expression" -> new Value.Computed(plusOrMinus(node), parts.stream().map(this::value).toList(), at);
             case "collection_literal" -> new Value.ArrayOf(null, values(node), at);
             default -> new Value.Computed(node.kind(), parts.stream().map(this::value).toList(), at);
         };

@@ -132,9 +132,15 @@ final class PythonValues extends Bodies {
         if (body == null) {
             return computed(node);
         }
+        List<SyntaxNode> clauses = node.children();
+        if (clauses.size() == 3 && clauses.get(1).is("for_in_clause") && clauses.get(2).is("if_clause")
+                && clauses.get(1).child("left").text().equals(body.text())) {
+            var taken = new Value.Function(List.of(new ParameterDeclared(body.text(), null)),
+                    back(condition(clauses.get(2).children().getFirst())), node.span());
+            return new Value.Call(value(clauses.get(1).child("right")), "filter", List.of(taken), node.span());
+        }
         Value result = value(body.is("pair") ? body.child("value") : body);
         List<Step> steps = new ArrayList<>(back(result));
-        List<SyntaxNode> clauses = node.children();
         Value whole = result;
         for (int i = clauses.size() - 1; i >= 0; i--) {
             SyntaxNode clause = clauses.get(i);
@@ -212,6 +218,11 @@ final class PythonValues extends Bodies {
             String name = function.text();
             if (name.equals("isinstance") && arguments.size() == 2) {
                 return kinds(arguments, node);
+            }
+            if (name.equals("defaultdict") && !arguments.isEmpty()
+                    && arguments.getFirst() instanceof Value.Name(String inside, var _)) {
+                return new Value.Cast(new TypeText("dict", List.of(TypeText.of("?"), TypeText.of(inside)), 0),
+                        new Value.ArrayOf(null, List.of(), at), at);
             }
             if (bodies.isOwnClass(name)) {
                 return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());

@@ -12,11 +12,14 @@ import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads expressions. */
 final class RubyValues extends Bodies {
     private static final Set<String> KINDS = Set.of("is_a?", "kind_of?", "instance_of?");
     private static final Set<String> FUNCTIONS = Set.of("proc", "lambda");
+    private static final Pattern KEEPS = Pattern.compile("\\]\\s*=\\s*(?:\\[\\s*\\]|(Set|Array|Hash)\\.new)");
     private static final Set<String> SENDS = Set.of("send", "public_send", "__send__");
     private final RubyBodies bodies;
 
@@ -252,9 +255,19 @@ final class RubyValues extends Bodies {
             return arguments.getLast();
         }
         if (Set.of("Hash", "Array").contains(text)) {
-            return new Value.Cast(TypeText.of(text), new Value.ArrayOf(null, List.of(), at), at);
+            return new Value.Cast(kept(text, node.child("block")), new Value.ArrayOf(null, List.of(), at), at);
         }
         return new Value.Call(value(receiver), "new", arguments, at);
+    }
+
+    /** {@code Hash.new { |hash, key| hash[key] = [] }} keeps containers. */
+    private static TypeText kept(String container, SyntaxNode block) {
+        Matcher inside = block == null ? null : KEEPS.matcher(block.text());
+        return inside == null || !inside.find()
+                ? TypeText.of(container)
+                : new TypeText(container, List.of(TypeText.of("?"), TypeText.of(inside.group(1) == null
+                        ? "Array"
+                        : inside.group(1))), 0);
     }
 
     private Value bare(SyntaxNode node, String name, List<Value> arguments, SourceSpan at) {

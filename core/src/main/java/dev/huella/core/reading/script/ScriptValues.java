@@ -88,7 +88,7 @@ final class ScriptValues extends Bodies {
             case "new_expression" -> creation(node);
             case "call_expression" -> call(node);
             case "object" -> object(node, "");
-            case "array" -> new Value.ArrayOf(null, values(node), at);
+            case "array" -> array(node);
             case "class" -> classValue(node, "");
             case "assignment_expression" -> new Value.Assign(value(node.child("left")),
                     heldBy(lastName(node.child("left")), node.child("right")), true, at);
@@ -116,6 +116,17 @@ final class ScriptValues extends Bodies {
 
     Value function(SyntaxNode node) {
         return new Value.Function(parameters(node, DocComment.NONE), bodies.functionBody(node), node.span());
+    }
+
+    /** {@code [...others]} is a copy of the others, {@code [...others, more]} one with more in it. */
+    private Value array(SyntaxNode node) {
+        List<SyntaxNode> parts = node.children().stream().filter(child -> !child.is("comment")).toList();
+        if (parts.isEmpty() || !parts.getFirst().is("spread_element")) {
+            return new Value.ArrayOf(null, values(node), node.span());
+        }
+        Value first = value(parts.getFirst());
+        List<Value> more = parts.stream().skip(1).map(this::value).toList();
+        return new Value.Call(first, more.isEmpty() ? "slice" : "concat", more, node.span());
     }
 
     private Value classValue(SyntaxNode node, String holder) {

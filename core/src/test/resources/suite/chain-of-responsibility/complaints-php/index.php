@@ -1,0 +1,7 @@
+<?php
+
+use Aldera\Complaints\{NoiseDesk, SmellDesk};
+
+$first = new NoiseDesk();
+$first->sendsTo(new SmellDesk());
+echo $first->hear($_GET['text'] ?? '');

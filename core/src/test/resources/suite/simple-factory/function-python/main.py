@@ -1,0 +1,3 @@
+from vessels import vessel_for
+
+print(vessel_for("barge").toll())
