@@ -53,6 +53,13 @@ public abstract class Bodies {
         return operator == null ? "" : operator.named() ? operator.text() : operator.kind();
     }
 
+    /** {@code x += y}, which adds to a container or counts, and other signs that change what is there. */
+    protected static Value counted(String sign, Value target, Value value, SourceSpan at) {
+        return sign.equals("+=") || sign.equals("-=")
+                ? new Value.Call(target, sign, List.of(value), at)
+                : new Value.Assign(target, value, false, at);
+    }
+
     /** {@code +} or {@code -} between two operands of a grammar that does not name its operators. */
     protected static String plusOrMinus(SyntaxNode node) {
         return node.tokens().stream().anyMatch(token -> token.is("+")) ? "+" : "-";

@@ -153,7 +153,8 @@ final class Slots {
                 slot.written = of.parameters().get(index).type().type();
             }
             Slot from = slot(origin);
-            if (from != null && from != slot) {
+            boolean nested = from != null && from.key.elements().equals(slot.key); // a container inside the container
+            if (from != null && from != slot && !nested) {
                 slot.from.add(from);
                 if (!slot.key.element()) {
                     slot(slot.key.elements()).from.add(slot(from.key.elements()));

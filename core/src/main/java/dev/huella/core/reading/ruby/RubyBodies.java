@@ -261,7 +261,7 @@ final class RubyBodies extends Bodies {
             into.add(fill(target, value(node.child("right")), node.span()));
             into.add(act(target));
         } else {
-            into.add(act(new Value.Assign(target, value(node.child("right")), false, node.span())));
+            into.add(act(counted(sign, target, value(node.child("right")), node.span())));
         }
     }
 
