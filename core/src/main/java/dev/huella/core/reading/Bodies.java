@@ -8,10 +8,15 @@ import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.NoSuchElementException;
 
 /** The forms of steps and values that languages share. A reader says which of its nodes are which. */
 public abstract class Bodies {
+    /** A type, or a function meant by name; words that stand for values are neither. */
+    private static final Pattern NAMED = Pattern.compile(
+            "(?!(?:true|false|null|nil|undefined|nullptr|self|this)\\b)(?:[A-Z]\\w*(\\.\\w+)*|[a-z_]\\w*)");
+
     private final List<TypeDeclared> inner = new ArrayList<>();
 
     /** Types declared inside this body, in order. */
@@ -173,7 +178,7 @@ public abstract class Bodies {
 
     private void addDefault(SyntaxNode name, SyntaxNode value, List<Step> into) {
         boolean says = value.text().contains("(") || value.text().startsWith("new ")
-                || value.text().matches("[A-Z]\\w*(\\.\\w+)*");
+                || NAMED.matcher(value.text()).matches();
         if (name != null && says) {
             SourceSpan at = value.span();
             var target = new Value.Name(name.text().replace("$", ""), at);

@@ -279,7 +279,7 @@ final class CallResolver {
         body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
         List<Origin> origins = new ArrayList<>();
         origins.add(new Origin.Fresh(made));
-        if (containers.isContainer(use)) {
+        if (made.external() && containers.isContainer(use)) {
             arguments.stream()
                     .filter(argument -> containers.isContainer(argument.type()))
                     .forEach(argument -> argument.origins()

@@ -172,7 +172,8 @@ final class DynamicCalls {
                 .stream()
                 .anyMatch(origin -> origin instanceof Origin.OfField(Field field, boolean _)
                         && field.modifiers().has(Mark.EVENT))
-                || isFunction(receiver) || values.containers().isContainer(receiver.type());
+                || isFunction(receiver) || values.containers().isContainer(receiver.type())
+                || receiver.type().isUnknown() && call.arguments().getFirst() instanceof Value.ArrayOf;
         if (!told) {
             body.deeds.subList(Math.min(before, body.deeds.size()), body.deeds.size()).clear();
             return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));

@@ -12,6 +12,7 @@ import dev.huella.core.model.Model.FileRead;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Relation;
 import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.SlotInference.Shaping;
 import dev.huella.core.resolve.TypeDeclarer.Declared;
 import dev.huella.core.source.Work;
 import java.util.ArrayList;
@@ -26,6 +27,7 @@ import java.util.concurrent.atomic.AtomicLong;
 
 /** From the facts of all files to one resolved model. Files must come in path order; the result is the same each time. */
 public final class ModelResolver {
+    private static final int MOST_READINGS = 6;
     private final Resolution world;
     private final List<FileFacts> files;
     private final Work work;
@@ -92,15 +94,15 @@ public final class ModelResolver {
         if (files.stream().allMatch(file -> file.language().equals("java"))) {
             return; // all types are written
         }
-        int rounds = dynamic ? 4 : 2;
         var inference = new SlotInference(world);
-        for (int round = 1; round <= rounds; round++) {
-            world.inferring = true;
+        world.inferring = true;
+        boolean more = true;
+        for (int round = 1; more; round++) {
             bodies(groups);
             List<CodeType> all = new ArrayList<>(declared);
             declared.forEach(type -> all.addAll(world.functions.in(type)));
-            inference.infer(all, round >= (dynamic ? 3 : 2));
-            if (dynamic && round == rounds) {
+            more = infer(inference, all, round) && round < (dynamic ? MOST_READINGS : 2);
+            if (dynamic && !more) {
                 StandIns.resolve(world, declared);
             }
             OverrideResolver.resolve(declared.stream().filter(world.supertypes::gained).toList(), world.supertypes);
@@ -108,6 +110,18 @@ public final class ModelResolver {
             world.functions.clear();
         }
         world.inferring = false;
+    }
+
+    /** False when there is nothing new to learn, with all the shapes that may be made. */
+    private boolean infer(SlotInference inference, List<CodeType> all, int round) {
+        Shaping[] stages = Shaping.values();
+        int first = world.library.rule(Rule.DYNAMIC) ? Math.clamp(round - 2, 0, stages.length - 1) : round == 1 ? 0 : 2;
+        for (int stage = first; stage < stages.length; stage++) {
+            if (inference.infer(all, stages[stage])) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Declarations by file; files that add to one type are one group, so that one thread fills a type. */

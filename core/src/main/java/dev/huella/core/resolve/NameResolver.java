@@ -160,7 +160,11 @@ final class NameResolver {
             Flow part = values.containers().byName(member.name(), of, TypeUse.UNKNOWN);
             return part == null ? Flow.UNKNOWN : part;
         }
-        return of.type().dimensions() > 0 ? Flow.of(Origin.UNKNOWN, TypeUse.primitive("int")) : Flow.UNKNOWN;
+        if (of.type().dimensions() > 0) {
+            return Flow.of(Origin.UNKNOWN, TypeUse.primitive("int"));
+        }
+        boolean inside = body.world.library.rule(Rule.DYNAMIC) && !isType(of) && of.first() != Origin.UNKNOWN;
+        return inside ? Flow.of(new Origin.Result(null, of.first()), TypeUse.UNKNOWN) : Flow.UNKNOWN;
     }
 
     private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {

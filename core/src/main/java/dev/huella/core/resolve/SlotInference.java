@@ -30,6 +30,8 @@ final class SlotInference {
     private final Resolution world;
     private final boolean dynamic;
     private boolean shapes;
+    private boolean last;
+    private boolean changed;
     private final Map<String, List<CodeType>> offering = new HashMap<>();
     private final Map<Set<CodeType>, CodeType> made = new HashMap<>();
     private final Map<Key, CodeType> functionShapes = new HashMap<>();
@@ -40,14 +42,21 @@ final class SlotInference {
         this.dynamic = world.library.rule(Rule.DYNAMIC);
     }
 
+    /** Which shapes may be made: the more is known of where values go, the safer they are. */
+    enum Shaping {
+        NONE, OF_WHAT_MEETS, OF_WHAT_IS_ASKED
+    }
+
     /**
      * Types fields, parameters and results that have none written.
      *
      * @param types types whose bodies were resolved
-     * @param shaping whether shapes may be made, which is done when it is known where everything goes
+     * @return whether that showed anything new
      */
-    void infer(List<CodeType> types, boolean shaping) {
-        shapes = shaping;
+    boolean infer(List<CodeType> types, Shaping shaping) {
+        shapes = shaping != Shaping.NONE;
+        last = shaping == Shaping.OF_WHAT_IS_ASKED;
+        changed = false;
         offering.clear();
         targets.clear();
         var slots = new Slots(world.library);
@@ -69,6 +78,7 @@ final class SlotInference {
             }
         }
         parameters.forEach((operation, uses) -> signature((Operation) operation, uses));
+        return changed;
     }
 
     private static void signature(Operation operation, TypeUse[] uses) {
@@ -98,6 +108,7 @@ final class SlotInference {
         if (found.equals(now) || found.isUnknown()) {
             return;
         }
+        changed = true;
         switch (slot.key.owner()) {
             case Field field -> field.inferred(found);
             case Operation operation -> {
@@ -220,6 +231,9 @@ final class SlotInference {
             }
         }
         if (best != null) {
+            if (best.shape()) {
+                promise(best, slot, all);
+            }
             return TypeUse.of(best);
         }
         return shapes && !slot.uses.isEmpty() ? TypeUse.of(shape(slot, all)) : TypeUse.UNKNOWN;
@@ -270,7 +284,7 @@ final class SlotInference {
         owners.remove(home);
         return owners.size() == 1
                 ? TypeUse.of(owners.iterator().next())
-                : shapes && !owners.isEmpty() && owners.size() <= MOST_CANDIDATES
+                : last && !owners.isEmpty() && owners.size() <= MOST_CANDIDATES
                         ? TypeUse.of(shape(slot, List.copyOf(owners)))
                         : TypeUse.UNKNOWN;
     }
@@ -287,7 +301,11 @@ final class SlotInference {
                 world.supertypes.add(type, TypeUse.of(there));
             }
         }
-        CodeType shape = there;
+        promise(there, slot, realised);
+        return there;
+    }
+
+    private void promise(CodeType shape, Slot slot, List<CodeType> realised) {
         for (Use use : slot.uses) {
             if (shape.operations().stream().noneMatch(operation -> operation.name().equals(use.name()))
                     && realised.stream().allMatch(type -> offers(type, use))) {
@@ -298,7 +316,6 @@ final class SlotInference {
                 shape.add(Shapes.promised(shape, use.name(), parameters, TypeUse.UNKNOWN));
             }
         }
-        return shape;
     }
 
     /** Places that functions flow between share the shape of the one they end in. */

@@ -93,6 +93,9 @@ final class Slots {
                     slot(Key.parameter(operation, i)).from.add(slot(Key.parameter(above, i)));
                 }
             }
+            if (above.home().shape()) {
+                slot(Key.result(above)).from.add(slot(Key.result(operation)));
+            }
         }
     }
 

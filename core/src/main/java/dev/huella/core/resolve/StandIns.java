@@ -7,7 +7,11 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +23,8 @@ import java.util.Set;
  */
 final class StandIns {
     private final Resolution world;
+    private final Set<CodeType> refined = new HashSet<>();
+    private final Map<CodeType, CodeType> shapes = new HashMap<>();
 
     private StandIns(Resolution world) {
         this.world = world;
@@ -27,40 +33,91 @@ final class StandIns {
     /** Looks at types whose bodies were resolved. */
     static void resolve(Resolution world, List<CodeType> types) {
         var standIns = new StandIns(world);
+        types.forEach(type -> type.supertypes().forEach(use -> standIns.refined.add(use.type())));
+        Map<Field, CodeType> fields = new LinkedHashMap<>();
         for (CodeType type : types) {
             for (Field field : type.kind() == TypeKind.CLASS ? type.fields() : List.<Field>of()) {
                 CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
-                if (held != null && standIns.isOther(type, held)) {
-                    standIns.look(type, held);
+                if (held != null && standIns.isOther(type, held) && standIns.isLike(type, held)) {
+                    fields.put(field, held);
                 }
             }
         }
+        fields.forEach(standIns::join);
+        standIns.retype(fields.keySet(), types);
     }
 
     private boolean isOther(CodeType type, CodeType held) {
-        return held != type && !held.external() && !held.shape() && !held.kind().promises()
+        return held != type && !refined.contains(held) && !held.external() && !held.shape() && !held.kind().promises()
                 && held.kind() != TypeKind.MODULE && !world.supertypes.isA(type, held)
                 && !world.supertypes.isA(held, type)
                 && world.supertypes.above(type).stream().noneMatch(above -> world.supertypes.isA(held, above));
     }
 
-    private void look(CodeType type, CodeType held) {
-        Map<String, Operation> offered = open(held);
+    private boolean isLike(CodeType type, CodeType held) {
         Map<String, Operation> own = open(type);
-        Set<String> names = offered.keySet();
-        if (names.isEmpty() || !own.keySet().equals(names)) {
-            return;
+        if (own.isEmpty() || !own.keySet().equals(open(held).keySet())) {
+            return false;
         }
         long passed = own.values().stream().filter(operation -> passesOn(operation, held)).count();
-        if (passed >= 2 || passed == 1 && names.size() == 1 && hands(own.values().iterator().next(), held)) {
-            CodeType shape = Shapes.of(held.name(), type, type.place(), TypeKind.PROTOCOL);
-            offered.values()
-                    .forEach(operation -> shape.add(Shapes.promised(shape, operation.name(), operation.parameters(),
-                            operation.returns())));
+        return passed >= 2 || passed == 1 && own.size() == 1 && hands(own.values().iterator().next(), held);
+    }
+
+    /** One shape for all that stand in for each other. */
+    private void join(Field field, CodeType held) {
+        CodeType type = field.home();
+        CodeType shape = shapes.getOrDefault(held, shapes.get(type));
+        if (shape == null) {
+            shape = Shapes.of(held.name(), type, type.place(), TypeKind.PROTOCOL);
+            for (Operation operation : open(held).values()) {
+                shape.add(Shapes.promised(shape, operation.name(), operation.parameters(), operation.returns()));
+            }
             world.slots.add(shape);
-            world.supertypes.add(type, TypeUse.of(shape));
-            world.supertypes.add(held, TypeUse.of(shape));
         }
+        for (CodeType one : List.of(type, held)) {
+            if (shapes.putIfAbsent(one, shape) == null) {
+                world.supertypes.add(one, TypeUse.of(shape));
+            }
+        }
+    }
+
+    /** What was worked out to be one of them may be any of them. */
+    private void retype(Set<Field> fields, List<CodeType> types) {
+        for (Field field : fields) {
+            if (field.isInferred() && !isGivenAsWritten(field)) {
+                field.inferred(TypeUse.of(shapes.get(field.home())));
+                types.stream()
+                        .filter(type -> type == field.home())
+                        .flatMap(type -> type.operations().stream())
+                        .filter(Operation::isConstructor)
+                        .forEach(this::retype);
+            }
+        }
+    }
+
+    /** A parameter with a type written sets it. */
+    private static boolean isGivenAsWritten(Field field) {
+        return field.home()
+                .operations()
+                .stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field && sets.value()
+                        .origins()
+                        .stream()
+                        .anyMatch(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
+                                && index < of.parameters().size() && !of.parameters().get(index).inferred()));
+    }
+
+    private void retype(Operation constructor) {
+        List<Parameter> parameters = constructor.parameters().stream().map(this::retyped).toList();
+        constructor.signature(constructor.variables(), parameters, constructor.returns());
+    }
+
+    private Parameter retyped(Parameter parameter) {
+        CodeType shape = parameter.type().dimensions() > 0 ? null : shapes.get(parameter.type().type());
+        return parameter.inferred() && shape != null
+                ? new Parameter(parameter.name(), TypeUse.of(shape), parameter.optional(), true)
+                : parameter;
     }
 
     private Map<String, Operation> open(CodeType type) {

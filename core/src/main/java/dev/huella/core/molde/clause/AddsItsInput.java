@@ -1,7 +1,10 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
 
 /** {@code <operation> adds its input to <field>} */
@@ -21,9 +24,17 @@ public final class AddsItsInput implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Kept.changes(model, (operation, field, value, at, change) -> {
-            if (change == Kept.Change.ADD && Flows.fromInput(value, operation)) {
+            if (change == Kept.Change.ADD && (Flows.fromInput(value, operation) || isOneOf(value, operation))) {
                 into.add(at, operation, field);
             }
         });
+    }
+
+    /** One of several that were handed over together. */
+    private static boolean isOneOf(Flow value, Operation operation) {
+        return value.origins()
+                .stream()
+                .anyMatch(origin -> origin instanceof Origin.ElementOf(Origin many)
+                        && Origins.parameter(many, operation) != null);
     }
 }

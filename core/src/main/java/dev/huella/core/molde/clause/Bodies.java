@@ -51,6 +51,12 @@ final class Bodies {
         return value != null ? value.origins().stream().allMatch(origin -> isNeutral(origin, operation)) : givesEmpty(operation);
     }
 
+    /** All it does is give back what it was given. */
+    static boolean passesInput(Operation operation) {
+        Flow value = onlyReturn(operation);
+        return value != null && value.origins().stream().allMatch(origin -> origin instanceof Origin.OfParameter);
+    }
+
     private static boolean isNeutral(Origin origin, Operation operation) {
         return switch (origin) {
             case Origin.Constant(String text) -> NEUTRAL.contains(text);

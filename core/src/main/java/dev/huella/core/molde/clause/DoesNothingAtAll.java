@@ -30,7 +30,8 @@ public final class DoesNothingAtAll implements Clause.Listed {
                     .filter(operation -> operation.kind() == Kind.OPERATION
                             && operation.hasBody() && !operation.isStatic())
                     .toList();
-            if (own.stream().anyMatch(DoesNothingAtAll::isNothing)
+            boolean says = own.stream().anyMatch(operation -> !isNothing(operation));
+            if (own.stream().anyMatch(operation -> isNothing(operation) && !(says && Bodies.passesInput(operation)))
                     && own.stream().allMatch(operation -> isNothing(operation) || Bodies.says(operation))) {
                 into.add(type.place(), type);
             }

@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -48,10 +49,22 @@ final class Fronts {
                 if (deed instanceof Deed.Calls calls && calls.receiver().first() instanceof Origin.Fresh(CodeType made)
                         && made != type) {
                     parts.putIfAbsent(made, calls.at());
+                } else if (type.kind() == TypeKind.FUNCTION && deed instanceof Deed.Calls calls && isCaught(calls, operation)) {
+                    parts.putIfAbsent(calls.callee().home(), calls.at());
                 }
             }
         }
         return parts;
+    }
+
+    /** What a function calls that it was not handed stands around it. */
+    private static boolean isCaught(Deed.Calls calls, Operation operation) {
+        return calls.callee() != null && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()
+                && !calls.callee().isStatic() && calls.receiver()
+                        .origins()
+                        .stream()
+                        .anyMatch(origin -> origin instanceof Origin.OfField
+                                || origin instanceof Origin.OfParameter(Operation of, int _) && of != operation);
     }
 
     /** Types of the sources whose objects, held or made by its own object, the operation calls. */

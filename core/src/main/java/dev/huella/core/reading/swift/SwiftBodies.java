@@ -116,11 +116,18 @@ final class SwiftBodies extends Bodies {
             Value value = value(node);
             if (value instanceof Value.Call call && !call.arguments().isEmpty()
                     && call.arguments().getLast() instanceof Value.Function function) {
-                into.add(new Step.Block(null, List.of(), List.of(), function.body(), node.span()));
+                into.add(new Step.Block(null, List.of(), List.of(), plain(function.body()), node.span()));
             }
         } else {
             into.add(act(value(node)));
         }
+    }
+
+    /** What a body of one value would give back as a function is only done here. */
+    private static List<Step> plain(List<Step> body) {
+        return body.size() == 1 && body.getFirst() instanceof Step.Return(Value value, var _) && value != null
+                ? List.of(act(value))
+                : body;
     }
 
     private List<Step> inner(SyntaxNode node) {

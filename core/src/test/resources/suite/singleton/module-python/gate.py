@@ -1,0 +1,6 @@
+from settings import settings
+
+
+class Gate:
+    def open(self):
+        return settings.get("gate", True)
