@@ -44,7 +44,8 @@ final class AssignResolver {
             return written(setter, assign);
         }
         Flow target = values.flow(assign.target());
-        if (assign.plain() && assign.value() instanceof Value.Computed(String sign, var parts, var _) && parts.size() == 2
+        if (assign.plain() && assign.value() instanceof Value.Computed(String sign, var parts, var _)
+                && parts.size() == 2
                 && (sign.equals("+") || sign.equals("-")) && isSame(parts.getFirst(), target)) {
             return changed(assign, target, sign, parts.getLast());
         }

@@ -36,7 +36,9 @@ final class Containers {
     }
 
     private static Origin within(Origin container) {
-        return container instanceof Origin.Fresh || container == Origin.UNKNOWN ? Origin.UNKNOWN : copy(container, false);
+        return container instanceof Origin.Fresh || container == Origin.UNKNOWN
+                ? Origin.UNKNOWN
+                : copy(container, false);
     }
 
     static Origin elementOf(Origin container) {

@@ -186,7 +186,9 @@ final class DynamicCalls {
 
     /** What is joined to a container: of a list written in place with one element, the element. */
     static Value only(Value joined) {
-        return joined instanceof Value.ArrayOf array && array.elements().size() == 1 ? array.elements().getFirst() : joined;
+        return joined instanceof Value.ArrayOf array && array.elements().size() == 1
+                ? array.elements().getFirst()
+                : joined;
     }
 
     private Operation extension(String name, CodeType type) {

@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
@@ -48,7 +49,9 @@ final class Bodies {
     /** All it does is return a value that stands for none, an empty container, or its only input as it came. */
     static boolean neutral(Operation operation) {
         Flow value = onlyReturn(operation);
-        return value != null ? value.origins().stream().allMatch(origin -> isNeutral(origin, operation)) : givesEmpty(operation);
+        return value != null
+                ? value.origins().stream().allMatch(origin -> isNeutral(origin, operation))
+                : givesEmpty(operation);
     }
 
     /** All it does is give back what it was given. */
@@ -60,7 +63,8 @@ final class Bodies {
     private static boolean isNeutral(Origin origin, Operation operation) {
         return switch (origin) {
             case Origin.Constant(String text) -> NEUTRAL.contains(text);
-            case Origin.OfParameter(Operation of, int _) -> of == operation && operation.parameters().size() == 1;
+            case Origin.OfParameter(Operation of, int _) -> of == operation && operation.parameters().size() == 1
+                    && operation.home().kind() != TypeKind.FUNCTION;
             default -> false;
         };
     }
@@ -69,7 +73,8 @@ final class Bodies {
         LibraryKnowledge library = LibraryKnowledge.of(operation.home());
         List<Deed> deeds = operation.deeds();
         return operation.kind() == Kind.OPERATION && deeds.size() == 2
-                && deeds.getLast() instanceof Deed.Returns returns && returns.value() != null && switch (deeds.getFirst()) {
+                && deeds.getLast() instanceof Deed.Returns returns && returns.value() != null
+                && switch (deeds.getFirst()) {
                     case Deed.Creates creates -> creates.arguments().isEmpty()
                             && library.container(TypeUse.of(creates.type())) != null;
                     case Deed.Calls calls -> calls.arguments().isEmpty()

@@ -49,7 +49,8 @@ final class Fronts {
                 if (deed instanceof Deed.Calls calls && calls.receiver().first() instanceof Origin.Fresh(CodeType made)
                         && made != type) {
                     parts.putIfAbsent(made, calls.at());
-                } else if (type.kind() == TypeKind.FUNCTION && deed instanceof Deed.Calls calls && isCaught(calls, operation)) {
+                } else if (type.kind() == TypeKind.FUNCTION && deed instanceof Deed.Calls calls
+                        && isCaught(calls, operation)) {
                     parts.putIfAbsent(calls.callee().home(), calls.at());
                 }
             }

@@ -61,13 +61,17 @@ final class Kept {
 
     /** What the field kept comes back with some left out. */
     private static boolean sifted(Operation operation, Field field, Flow value) {
-        return value.origins().stream().anyMatch(origin -> origin instanceof Origin.CopyOf && Origins.field(origin) == field)
+        return value.origins()
+                .stream()
+                .anyMatch(origin -> origin instanceof Origin.CopyOf && Origins.field(origin) == field)
                 && operation.deeds()
                         .stream()
                         .anyMatch(deed -> deed instanceof Deed.Calls calls
                                 && LibraryKnowledge.of(operation.home()).sifts(calls.name())
                                 && (containers(calls.receiver()).contains(field)
-                                        || calls.arguments().stream().anyMatch(one -> containers(one).contains(field))));
+                                        || calls.arguments()
+                                                .stream()
+                                                .anyMatch(one -> containers(one).contains(field))));
     }
 
     private static Set<Field> containers(Flow receiver) {

@@ -103,7 +103,8 @@ final class KotlinValues extends Bodies {
             case "postfix_expression" -> postfix(node, parts);
             case "prefix_expression" -> prefix(node, parts);
             case "infix_expression" -> infix(node, parts);
-            case "additive_expression" -> new Value.Computed(plusOrMinus(node), parts.stream().map(this::value).toList(), at);
+            case "additive_expression" ->
+                new Value.Computed(plusOrMinus(node), parts.stream().map(this::value).toList(), at);
             case "collection_literal" -> new Value.ArrayOf(null, values(node), at);
             default -> new Value.Computed(node.kind(), parts.stream().map(this::value).toList(), at);
         };

@@ -57,7 +57,8 @@ final class PythonValues extends Bodies {
                     : computed(node);
             case "binary_operator" -> new Value.Computed(sign(node),
                     List.of(value(node.child("left")), value(node.child("right"))), at);
-            case "augmented_assignment" -> counted(sign(node), value(node.child("left")), value(node.child("right")), at);
+            case "augmented_assignment" ->
+                counted(sign(node), value(node.child("left")), value(node.child("right")), at);
             case "named_expression" -> walrus(node);
             case "keyword_argument" -> new Value.Labelled(node.child("name").text(), value(node.child("value")), at);
             case "assignment" -> new Value.Assign(value(node.child("left")), node.child("right") == null
