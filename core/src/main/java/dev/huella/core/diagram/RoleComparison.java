@@ -31,6 +31,9 @@ public record RoleComparison(ClassDiagram definition, ClassDiagram players, Map<
         for (Box box : players.boxes()) {
             boxes.add(box);
             for (String tag : box.head().tags()) {
+                if (box.head().tags().contains("concrete-" + tag)) {
+                    continue; // nothing is declared above it, so it stands for the abstraction as well
+                }
                 String role = DefinitionDiagram.id(tag);
                 roleOf.putIfAbsent(box.id(), role);
                 first.putIfAbsent(role, box.id());

@@ -23,8 +23,8 @@ public final class GivesInAnyForm implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
             CodeType written = operation.returns().dimensions() > 0 ? null : operation.returns().erased();
-            boolean said = written != null && !operation.isResultInferred();
-            CodeType given = said || operation.returns().isVoid() ? written : Creation.common(operation);
+            boolean said = !operation.isResultInferred() && !operation.returns().isUnknown();
+            CodeType given = said ? written : Creation.common(operation);
             if (given != null || written != null) {
                 into.add(operation.place(), operation, given == null ? written : given);
             }
