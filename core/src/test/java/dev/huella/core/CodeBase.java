@@ -23,6 +23,14 @@ public final class CodeBase {
         return ModelResolver.resolve(facts, Work.QUIET);
     }
 
+    /** One file of the language that uses the ending. */
+    public static Model in(String ending, String text) {
+        FileFacts facts = LanguageReaders.installed()
+                .forExtension(ending)
+                .read("code." + ending, text.getBytes(StandardCharsets.UTF_8));
+        return ModelResolver.resolve(List.of(facts), Work.QUIET);
+    }
+
     public static FileFacts read(String path, String text) {
         return LanguageReaders.installed().forExtension("java").read(path, text.getBytes(StandardCharsets.UTF_8));
     }

@@ -277,22 +277,22 @@ final class CallResolver {
             return arguments.getFirst().as(use);
         }
         body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
-        List<Origin> origins = new ArrayList<>();
-        origins.add(new Origin.Fresh(made));
-        if (made.external() && containers.isContainer(use)) {
-            arguments.stream()
-                    .filter(argument -> containers.isContainer(argument.type()))
-                    .forEach(argument -> argument.origins()
-                            .stream()
-                            .filter(origin -> !(origin instanceof Origin.Fresh)
-                                    && !(origin instanceof Origin.Unknown))
-                            .map(origin -> Containers.copy(origin, true))
-                            .forEach(origins::add));
-            if (origins.size() > 1) {
-                origins.removeFirst();
-            }
-        }
-        return new Flow(origins, use);
+        return new Flow(made.external() && containers.isContainer(use)
+                ? copied(made, arguments)
+                : List.of(new Origin.Fresh(
+                        made)),
+                use);
+    }
+
+    /** A library's container made from others is a copy of these. */
+    private List<Origin> copied(CodeType made, List<Flow> arguments) {
+        List<Origin> origins = arguments.stream()
+                .filter(argument -> containers.isContainer(argument.type()))
+                .flatMap(argument -> argument.origins().stream())
+                .filter(origin -> !(origin instanceof Origin.Fresh) && !(origin instanceof Origin.Unknown))
+                .map(origin -> Containers.copy(origin, true))
+                .toList();
+        return origins.isEmpty() ? List.of(new Origin.Fresh(made)) : origins;
     }
 
     /** Its own, or in languages that inherit them the nearest ones above. */

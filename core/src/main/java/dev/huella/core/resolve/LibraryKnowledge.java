@@ -220,11 +220,19 @@ public final class LibraryKnowledge {
         return lists("removes", operation);
     }
 
-    /** True when it takes elements out without being told which. */
+    /** True for signs and for names that containers answer to: being asked for them tells little of a type. */
+    boolean ofContainers(String operation) {
+        return !Character.isLetter(operation.charAt(0)) && operation.charAt(0) != '_' || adds(operation)
+                || removes(operation) || drains(operation) || oneElement(operation) || sameElements(operation)
+                || maps(operation);
+    }
+
+    /** True when it gives the same elements with some left out. */
     public boolean sifts(String operation) {
         return lists("sifts", operation);
     }
 
+    /** True when it takes elements out without being told which. */
     public boolean drains(String operation) {
         return lists("drains", operation);
     }

@@ -28,6 +28,7 @@ import java.util.Set;
 final class SlotInference {
     private static final int MOST_CANDIDATES = 12;
     private final Resolution world;
+    private final Nesting nesting;
     private final boolean dynamic;
     private boolean shapes;
     private boolean last;
@@ -39,6 +40,7 @@ final class SlotInference {
 
     SlotInference(Resolution world) {
         this.world = world;
+        this.nesting = new Nesting(world.library);
         this.dynamic = world.library.rule(Rule.DYNAMIC);
     }
 
@@ -100,10 +102,10 @@ final class SlotInference {
             return;
         }
         TypeUse found = found(slot, now);
-        if (innermost(found).isUnknown()) {
+        if (nesting.innermost(found).isUnknown()) {
             Slot inside = slots.all().get(slot.key.elements());
             TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
-            found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : filled(found, known);
+            found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : nesting.filled(found, known);
         }
         if (found.equals(now) || found.isUnknown()) {
             return;
@@ -143,44 +145,6 @@ final class SlotInference {
         };
     }
 
-    /** Null for what is no container. */
-    private TypeUse elementOf(TypeUse type) {
-        if (type.dimensions() > 0) {
-            return type.element();
-        }
-        LibraryKnowledge.Kept kept = type.type() == null || !type.type().external()
-                ? null
-                : world.library.container(type);
-        return kept == null ? null : kept.element();
-    }
-
-    /** What lies at the bottom of containers of containers; the type itself when it is none. */
-    private TypeUse innermost(TypeUse type) {
-        TypeUse element = type.isUnknown() ? null : elementOf(type);
-        return element == null ? type : innermost(element);
-    }
-
-    /** The container with what lies in it, where that was not known. */
-    private TypeUse filled(TypeUse container, TypeUse inside) {
-        TypeUse element = elementOf(container);
-        return element.isUnknown()
-                ? withElement(container, inside)
-                : withElement(container, filled(element, innermost(inside)));
-    }
-
-    private TypeUse withElement(TypeUse container, TypeUse element) {
-        if (container.dimensions() > 0) {
-            return element.array(1);
-        }
-        LibraryKnowledge.Kept kept = world.library.container(container);
-        List<TypeUse> arguments = new ArrayList<>();
-        for (int i = 0; i < kept.kind().element(); i++) {
-            arguments.add(TypeUse.UNKNOWN);
-        }
-        arguments.add(element);
-        return new TypeUse(container.text(), container.type(), null, arguments, 0);
-    }
-
     private TypeUse found(Slot slot, TypeUse now) {
         if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
             return shapes ? function(slot, now) : now;
@@ -192,11 +156,11 @@ final class SlotInference {
         TypeUse other = TypeUse.UNKNOWN;
         TypeUse container = TypeUse.UNKNOWN;
         for (TypeUse use : slot.types) {
-            if (slot.key.element() && elementOf(use) != null) {
-                container = container.isUnknown() || richer(use, container) ? use : container;
+            if (slot.key.element() && nesting.elementOf(use) != null) {
+                container = container.isUnknown() || nesting.richer(use, container) ? use : container;
             } else if (use.type() != null && use.dimensions() == 0 && !use.type().external()) {
                 known.add(use.type());
-            } else if (other.isUnknown() || richer(use, other)) {
+            } else if (other.isUnknown() || nesting.richer(use, other)) {
                 other = use;
             }
         }
@@ -204,13 +168,9 @@ final class SlotInference {
         if (container.isUnknown()) {
             return one;
         }
-        return elementOf(container).isUnknown() && !one.isUnknown() ? withElement(container, one) : container;
-    }
-
-    private boolean richer(TypeUse use, TypeUse than) {
-        TypeUse own = elementOf(use);
-        TypeUse before = elementOf(than);
-        return own != null && (before == null || before.isUnknown() && !own.isUnknown());
+        return nesting.elementOf(container).isUnknown() && !one.isUnknown()
+                ? nesting.withElement(container, one)
+                : container;
     }
 
     private TypeUse common(Set<CodeType> known, Slot slot) {
@@ -265,7 +225,8 @@ final class SlotInference {
         List<Use> telling = slot.uses.stream()
                 .filter(use -> !use.name().equals(Value.APPLY) && offering.containsKey(use.name()))
                 .toList();
-        if (telling.isEmpty() || telling.size() < slot.uses.size()) {
+        if (telling.isEmpty() || telling.size() < slot.uses.size()
+                || telling.stream().allMatch(use -> world.library.ofContainers(use.name()))) {
             return TypeUse.UNKNOWN;
         }
         List<CodeType> candidates = new ArrayList<>(offering.get(telling.getFirst().name()));
@@ -323,7 +284,7 @@ final class SlotInference {
         Slot end = target(slot);
         TypeUse there = end == slot ? now : current(end.key);
         if (end != slot && end.key.element() && there != null) {
-            there = innermost(there);
+            there = nesting.innermost(there);
         }
         if (there != null && Shapes.isFunction(there.type())) {
             return new TypeUse(now.isUnknown() ? "" : now.text(), there.type(), null, List.of(), now.dimensions());
