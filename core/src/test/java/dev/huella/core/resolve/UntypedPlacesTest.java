@@ -37,6 +37,10 @@ class UntypedPlacesTest {
             """;
 
     static Stream<Arguments> places() {
+        return Stream.of(inPython(), inRuby(), inJavaScript()).flatMap(one -> one);
+    }
+
+    private static Stream<Arguments> inPython() {
         return Stream.of(
                 Arguments.of("py", PYTHON + """
                         class Port:
@@ -62,7 +66,11 @@ class UntypedPlacesTest {
                             def call(self):
                                 for one in self.ship: one.pull()
                         Port().add(Tug())
-                        """, Multiplicity.MANY, List.of("Tug")),
+                        """, Multiplicity.MANY, List.of("Tug")));
+    }
+
+    private static Stream<Arguments> inRuby() {
+        return Stream.of(
                 Arguments.of("rb", RUBY + """
                         class Port
                           attr_reader :ship
@@ -83,7 +91,11 @@ class UntypedPlacesTest {
                           def call = @ship[:a].each { |one| one.pull }
                         end
                         Port.new.add(:a, Tug.new)
-                        """, Multiplicity.MANY, List.of("Tug")),
+                        """, Multiplicity.MANY, List.of("Tug")));
+    }
+
+    private static Stream<Arguments> inJavaScript() {
+        return Stream.of(
                 Arguments.of("js", SCRIPT + """
                         class Port {
                           ship = new Tug();
