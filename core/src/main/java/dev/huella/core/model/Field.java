@@ -104,8 +104,8 @@ public final class Field implements Element {
 
     /** A type worked out from what the field is given and how it is used. */
     public void inferred(TypeUse found) {
+        inferred |= type.isUnknown(); // a written container of unwritten things stays written
         type = found;
-        inferred = true;
         flow = Flow.of(new Origin.OfField(this, true), found);
     }
 

@@ -87,7 +87,10 @@ final class SlotInference {
         List<Parameter> all = new ArrayList<>();
         for (int i = 0; i < operation.parameters().size(); i++) {
             Parameter before = operation.parameters().get(i);
-            all.add(uses[i] == null ? before : new Parameter(before.name(), uses[i], before.optional(), true));
+            all.add(uses[i] == null
+                    ? before
+                    : new Parameter(before.name(), uses[i], before.optional(),
+                            before.inferred() || before.type().isUnknown()));
         }
         TypeUse result = uses[operation.parameters().size()];
         operation.signature(operation.variables(), all, result == null ? operation.returns() : result);
@@ -181,7 +184,7 @@ final class SlotInference {
         }
         List<CodeType> shared = new ArrayList<>(List.of(all.getFirst()));
         shared.addAll(world.supertypes.above(all.getFirst()));
-        shared.removeIf(type -> type.external()
+        shared.removeIf(type -> type.external() || type.shape() && all.size() == 1
                 || !all.stream().allMatch(one -> world.supertypes.isA(one, type)));
         CodeType best = null;
         for (CodeType type : shared) {
