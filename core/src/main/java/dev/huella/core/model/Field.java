@@ -102,6 +102,19 @@ public final class Field implements Element {
         return inferred;
     }
 
+    /** True when a parameter with a type of its own is put into it. */
+    public boolean isTypedByItsInput() {
+        return home.operations()
+                .stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == this && sets.value()
+                        .origins()
+                        .stream()
+                        .anyMatch(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
+                                && index < of.parameters().size() && !of.parameters().get(index).inferred()
+                                && !of.parameters().get(index).type().isUnknown()));
+    }
+
     /** A type worked out from what the field is given and how it is used. */
     public void inferred(TypeUse found) {
         inferred |= type.isUnknown(); // a written container of unwritten things stays written

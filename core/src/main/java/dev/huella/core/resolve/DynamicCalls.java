@@ -58,8 +58,7 @@ final class DynamicCalls {
                 }
                 Field field = body.world.members.field(type, call.name());
                 if (field != null) {
-                    boolean reads = call.arguments().isEmpty() && body.world.library.rule(Rule.DYNAMIC)
-                            && body.world.library.rule(Rule.IMPLICIT_SELF);
+                    boolean reads = call.arguments().isEmpty() && body.world.library.rule(Rule.READS_BY_CALL);
                     return reads ? Flow.ofOwn(field) : apply(call, Flow.ofOwn(field), used, expected);
                 }
             }

@@ -18,6 +18,8 @@ enum Rule {
     ANY_NAMESPACE("anyNamespace"),
     /** A type has one operation of a name: a subtype's own takes its place whatever it is given. */
     ONE_BY_NAME("oneByName"),
+    /** A bare name with nothing handed over reads the field of that name, even one that holds a function. */
+    READS_BY_CALL("readsByCall"),
     /** A call may give more than is asked for. */
     SPARE_ARGUMENTS("spareArguments");
 

@@ -8,7 +8,6 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
-import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -44,7 +43,7 @@ final class StandIns {
             }
         }
         fields.forEach(standIns::join);
-        standIns.retype(fields.keySet(), types);
+        standIns.retype(fields.keySet());
     }
 
     private boolean isOther(CodeType type, CodeType held) {
@@ -82,30 +81,13 @@ final class StandIns {
     }
 
     /** What was worked out to be one of them may be any of them. */
-    private void retype(Set<Field> fields, List<CodeType> types) {
+    private void retype(Set<Field> fields) {
         for (Field field : fields) {
-            if (field.isInferred() && !isGivenAsWritten(field)) {
+            if (field.isInferred() && !field.isTypedByItsInput()) {
                 field.inferred(TypeUse.of(shapes.get(field.home())));
-                types.stream()
-                        .filter(type -> type == field.home())
-                        .flatMap(type -> type.operations().stream())
-                        .filter(Operation::isConstructor)
-                        .forEach(this::retype);
+                field.home().operations().stream().filter(Operation::isConstructor).forEach(this::retype);
             }
         }
-    }
-
-    /** A parameter with a type written sets it. */
-    private static boolean isGivenAsWritten(Field field) {
-        return field.home()
-                .operations()
-                .stream()
-                .flatMap(operation -> operation.deeds().stream())
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field && sets.value()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
-                                && index < of.parameters().size() && !of.parameters().get(index).inferred()));
     }
 
     private void retype(Operation constructor) {
@@ -120,7 +102,7 @@ final class StandIns {
                 : parameter;
     }
 
-    private Map<String, Operation> open(CodeType type) {
+    private static Map<String, Operation> open(CodeType type) {
         Map<String, Operation> found = new LinkedHashMap<>();
         for (Operation operation : type.operations()) {
             if (operation.kind() == Kind.OPERATION && !operation.isStatic()

@@ -60,6 +60,7 @@ final class StepResolver {
         }
     }
 
+    /** What is given back; an empty list written in place counts as a constant. */
     private Flow given(Value value) {
         Flow flow = value == null ? null : values.flow(value, body.resultType(), "");
         return value instanceof Value.ArrayOf array && array.elements().isEmpty()

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.ServiceLoader;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -61,7 +62,9 @@ class ClauseCasesTest {
     @MethodSource("cases")
     void holdsWhereItShould(Case one) {
         assertThat(CLAUSES).containsKey(one.clause());
-        Set<String> rows = rows(CLAUSES.get(one.clause()), CodeBase.of(one.code()));
+        Model model = CodeBase.of(one.code());
+        assertThat(elements(model)).as("a row of things that are there").contains(one.row().split(" "));
+        Set<String> rows = rows(CLAUSES.get(one.clause()), model);
         if (one.holds()) {
             assertThat(rows).contains(one.row());
         } else {
@@ -81,6 +84,13 @@ class ClauseCasesTest {
         clause.rows(model, (at, elements) -> rows
                 .add(Arrays.stream(elements).map(ClauseCasesTest::name).collect(Collectors.joining(" "))));
         return rows;
+    }
+
+    private static Set<String> elements(Model model) {
+        return Stream.concat(model.types().stream(), model.outside().stream())
+                .flatMap(type -> Stream.of(Stream.of(type), type.fields().stream(), type.operations().stream()))
+                .flatMap(elements -> elements.map(ClauseCasesTest::name))
+                .collect(Collectors.toSet());
     }
 
     /** Qualified, without the parameters of operations. */

@@ -26,7 +26,7 @@ public final class IsWorkedOut implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> {
-            if (field.isInferred() && !Passing.typedByItsInput(field)) {
+            if (field.isInferred() && !field.isTypedByItsInput()) {
                 into.add(field.place(), field);
             }
         });

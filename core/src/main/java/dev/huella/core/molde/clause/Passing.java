@@ -71,20 +71,6 @@ final class Passing {
         return given;
     }
 
-    /** True when the field has no type of its own but is given a parameter that has one. */
-    static boolean typedByItsInput(Field field) {
-        return field.home()
-                .operations()
-                .stream()
-                .flatMap(operation -> operation.deeds().stream())
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field && sets.value()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
-                                && index < of.parameters().size() && !of.parameters().get(index).inferred()
-                                && !of.parameters().get(index).type().isUnknown()));
-    }
-
     /** True when it is one call of the same operation with the same values, guards against absence aside. */
     static boolean only(Operation operation) {
         return only(operation, operation.name(), 0);
