@@ -95,9 +95,11 @@ final class DrawingHandOver {
 
     /** What is dragged out: an SVG file, and its text. */
     ClipboardContent dragged(Drawing drawing) throws IOException {
-        Path file = Files.createTempDirectory("huella").resolve(name(drawing, ".svg"));
+        Path folder = Files.createTempDirectory("huella");
+        Path file = folder.resolve(name(drawing, ".svg"));
         String svg = SvgPainter.paint(drawing, palette());
         Files.writeString(file, svg);
+        folder.toFile().deleteOnExit();
         file.toFile().deleteOnExit();
         var content = new ClipboardContent();
         content.putFiles(List.of(file.toFile()));

@@ -37,6 +37,7 @@ final class ListPane {
     private final Button limit;
     private final VBox node;
     private boolean choosing;
+    private boolean filling;
     private Model typesOf;
     private TypeRows types;
 
@@ -72,13 +73,13 @@ final class ListPane {
         node.setMaxWidth(264);
         list.getSelectionModel().setSelectionMode(javafx.scene.control.SelectionMode.MULTIPLE);
         list.getSelectionModel().selectedItemProperty().addListener((property, before, now) -> chosen(now));
-        filter.textProperty().addListener(change -> fill());
-        session.stage().addListener(change -> fill());
-        session.project().addListener(change -> fill());
-        session.working().addListener(change -> fill());
-        session.findings().addListener(change -> fill());
+        filter.textProperty().addListener(change -> fillSoon());
+        session.stage().addListener(change -> fillSoon());
+        session.project().addListener(change -> fillSoon());
+        session.working().addListener(change -> fillSoon());
+        session.findings().addListener(change -> fillSoon());
         session.focus().addListener(change -> follow());
-        session.memory().addListener(change -> fill());
+        session.memory().addListener(change -> fillSoon());
         fill();
     }
 
@@ -128,7 +129,16 @@ final class ListPane {
                 : one.equals(other);
     }
 
+    /** Fills the list after what happens now: opening a project changes six things it shows, and one filling is enough. */
+    private void fillSoon() {
+        if (!filling) {
+            filling = true;
+            Platform.runLater(this::fill);
+        }
+    }
+
     private void fill() {
+        filling = false;
         choosing = true;
         boolean intake = session.stage().get() == WorkStage.INTAKE && session.project().get() != null;
         rules.setVisible(intake);

@@ -1,6 +1,8 @@
 package dev.huella.desktop;
 
+import java.util.List;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
@@ -8,49 +10,61 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** Shows one line of the list: a heading, or a title with a detail below and signs at the end. */
+/**
+ * Shows one line of the list: a heading, or a title with a detail below and signs at the end. A cell keeps its parts and only
+ * fills them again, because scrolling and filtering show other rows in the same cells.
+ */
 final class ListRowCell extends ListCell<ListRow> {
     private static final double WIDTH = 228;
+    private final Label title = new Label();
+    private final Label detail = TopBar.styled(new Label(), "hint");
+    private final Label end = TopBar.styled(new Label(), "hint");
+    private final HBox signs = new HBox(3);
+    private final VBox texts = new VBox(title, detail);
+    private final HBox box = new HBox(6, texts, space(), end, signs);
+
+    ListRowCell() {
+        setPrefWidth(0);
+        title.setMinWidth(0);
+        texts.setMinWidth(0);
+        end.setMinWidth(Region.USE_PREF_SIZE);
+        signs.setAlignment(Pos.CENTER_RIGHT);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.setPrefWidth(WIDTH);
+        box.setMaxWidth(WIDTH);
+        box.setMinWidth(0);
+        detail.managedProperty().bind(detail.visibleProperty());
+    }
 
     @Override
     protected void updateItem(ListRow row, boolean empty) {
         super.updateItem(row, empty);
-        setText(null);
-        setPrefWidth(0);
-        setAccessibleText(row == null ? null : row.title() + " " + row.detail());
-        setGraphic(empty || row == null ? null : row.isHeading() ? heading(row) : line(row));
+        boolean shown = !empty && row != null;
+        setAccessibleText(shown ? row.title() + " " + row.detail() : null);
+        if (shown) {
+            fill(row);
+        }
+        setGraphic(shown ? box : null);
     }
 
-    private static HBox heading(ListRow row) {
-        var title = TopBar.styled(new Label(row.title()), "strong");
-        title.setMinWidth(0);
-        var box = new HBox(6, title, space(), TopBar.styled(new Label(row.end()), "hint"));
-        box.setAlignment(Pos.CENTER_LEFT);
-        if (row.pattern() != null) {
+    private void fill(ListRow row) {
+        boolean heading = row.isHeading();
+        title.setText(row.title());
+        title.getStyleClass().remove("strong");
+        if (heading) {
+            title.getStyleClass().add("strong");
+        }
+        detail.setText(row.detail());
+        detail.setVisible(!heading);
+        end.setText(row.end());
+        box.setStyle(heading ? "" : "-fx-padding: 0 0 0 12;");
+        signs.getChildren().setAll(heading ? List.<Node>of() : row.signs().stream().map(VerdictSign::of).toList());
+        if (box.getChildren().getFirst() != texts) {
+            box.getChildren().removeFirst();
+        }
+        if (heading && row.pattern() != null) {
             box.getChildren().addFirst(PatternSketch.of(row.pattern()));
         }
-        box.setPrefWidth(WIDTH);
-        box.setMaxWidth(WIDTH);
-        return box;
-    }
-
-    private static HBox line(ListRow row) {
-        var title = new Label(row.title());
-        title.setMinWidth(0);
-        var detail = TopBar.styled(new Label(row.detail()), "hint");
-        var texts = new VBox(title, detail);
-        texts.setMinWidth(0);
-        var signs = new HBox(3);
-        signs.setAlignment(Pos.CENTER_RIGHT);
-        row.signs().forEach(kind -> signs.getChildren().add(VerdictSign.of(kind)));
-        var end = TopBar.styled(new Label(row.end()), "hint");
-        end.setMinWidth(Region.USE_PREF_SIZE);
-        var box = new HBox(6, texts, space(), end, signs);
-        box.setAlignment(Pos.CENTER_LEFT);
-        box.setStyle("-fx-padding: 0 0 0 12;");
-        box.setPrefWidth(WIDTH);
-        box.setMaxWidth(WIDTH);
-        return box;
     }
 
     private static Region space() {

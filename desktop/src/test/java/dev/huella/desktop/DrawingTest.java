@@ -1,5 +1,6 @@
 package dev.huella.desktop;
 
+import static dev.huella.desktop.Waiting.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.diagram.Detail;
@@ -12,8 +13,6 @@ import dev.huella.core.project.Finding;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -43,14 +42,14 @@ class DrawingTest {
 
     @Start
     void start(Stage stage) throws Exception {
-        System.setProperty("huella.state", Files.createTempDirectory("huella-state").toString());
+        System.setProperty("huella.state", Scratch.folder("huella-state").toString());
         session = new Session();
         window = HuellaApp.open(stage, session, chooser);
     }
 
     @BeforeEach
     void open() throws Exception {
-        demo = HuellaApp.demo(Files.createTempDirectory("huella"));
+        demo = HuellaApp.demo(Scratch.folder("huella"));
         Platform.runLater(() -> session.open(List.of(demo)));
         until(() -> session.findings().get().all().size() > 5 && !session.working().get());
         drawn();
@@ -59,11 +58,6 @@ class DrawingTest {
     @AfterEach
     void close() {
         Platform.runLater(session::closeWatch);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private static void until(BooleanSupplier condition) throws Exception {
-        WaitForAsyncUtils.waitFor(40, TimeUnit.SECONDS, condition::getAsBoolean);
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -1,13 +1,11 @@
 package dev.huella.desktop;
 
+import static dev.huella.desktop.Waiting.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.drawing.Drawing;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -31,19 +29,14 @@ class WindowTest {
 
     @BeforeAll
     static void unpack() throws Exception {
-        System.setProperty("huella.state", Files.createTempDirectory("huella-state").toString());
-        demo = HuellaApp.demo(Files.createTempDirectory("huella"));
+        System.setProperty("huella.state", Scratch.folder("huella-state").toString());
+        demo = HuellaApp.demo(Scratch.folder("huella"));
     }
 
     @Start
     void start(Stage stage) {
         session = new Session();
         window = HuellaApp.open(stage, session);
-    }
-
-    private static void until(BooleanSupplier condition) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, condition::getAsBoolean);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private void open() throws Exception {
@@ -190,8 +183,7 @@ class WindowTest {
         assertThat(list.getItems()).map(row -> ((ListRow) row).title())
                 .contains("Not read whole", "C++", "Swift", "feed.min.js");
         robot.clickOn("#rule-minified");
-        WaitForAsyncUtils.waitFor(30, java.util.concurrent.TimeUnit.SECONDS,
-                () -> robot.lookup("97 files").tryQuery().isPresent());
+        until(() -> robot.lookup("97 files").tryQuery().isPresent());
         assertThat(session.taken().get()).containsExactly(dev.huella.core.source.LeaveOut.MINIFIED);
     }
 
