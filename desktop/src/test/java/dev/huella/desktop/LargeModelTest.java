@@ -93,7 +93,9 @@ class LargeModelTest {
     /** Writes down where the interface thread stands, when that is in our code: working for too long, or waiting at all. */
     private void look(ThreadMXBean threads, long before) {
         ThreadInfo standing = threads.getThreadInfo(interfaceThread, Integer.MAX_VALUE);
-        String where = Arrays.stream(standing.getStackTrace()).map(StackTraceElement::toString).collect(Collectors.joining("\n    "));
+        String where = Arrays.stream(standing.getStackTrace())
+                .map(StackTraceElement::toString)
+                .collect(Collectors.joining("\n    "));
         boolean working = standing.getThreadState() == Thread.State.RUNNABLE;
         long millis = (threads.getThreadCpuTime(interfaceThread) - before) / 1_000_000;
         if (where.contains("dev.huella") && (!working || millis > LIMIT_MILLIS)) {

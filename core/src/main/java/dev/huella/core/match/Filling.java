@@ -7,27 +7,32 @@ import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.Formula.Term;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /** What variables may be filled with, and whether a row or a test agrees with what they are filled with. */
 final class Filling {
     static final int OPEN = -1;
     private final Model model;
-    private final Map<Integer, Set<Integer>> domains = new HashMap<>();
+    private final BitSet[] domains;
+    private boolean restricted;
 
-    Filling(Model model) {
+    Filling(Model model, int variables) {
         this.model = model;
+        this.domains = new BitSet[variables];
     }
 
     void restrict(int variable, Set<Integer> elements) {
-        domains.put(variable, elements);
+        domains[variable] = new BitSet();
+        elements.forEach(domains[variable]::set);
+        restricted = true;
     }
 
     void unrestrict() {
-        domains.clear();
+        Arrays.fill(domains, null);
+        restricted = false;
     }
 
     /** Writes what is filled and what the row adds into {@code inner}; false when they disagree. */
@@ -47,10 +52,9 @@ final class Filling {
 
     /** True when each variable of the node is filled with one of those it may be filled with. */
     boolean allowed(Node node, int[] env) {
-        if (!domains.isEmpty()) {
+        if (restricted) {
             for (int variable : node.variables()) {
-                Set<Integer> domain = domains.get(variable);
-                if (domain != null && !domain.contains(env[variable])) {
+                if (domains[variable] != null && !domains[variable].get(env[variable])) {
                     return false;
                 }
             }
@@ -63,13 +67,11 @@ final class Filling {
         for (Term term : atom.terms()) {
             if (term.isVariable() && env[term.variable()] == OPEN) {
                 int[] filled = env.clone();
-                for (int element : domains.getOrDefault(term.variable(), Set.of())) {
+                BitSet domain = domains[term.variable()] == null ? new BitSet() : domains[term.variable()];
+                return domain.stream().anyMatch(element -> {
                     filled[term.variable()] = element;
-                    if (holds(atom, filled)) {
-                        return true;
-                    }
-                }
-                return false;
+                    return holds(atom, filled);
+                });
             }
         }
         return test(atom, env);

@@ -3,7 +3,6 @@ package dev.huella.core.match;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.Formula.Term;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +82,7 @@ final class JoinOrder {
     static int cheapest(List<Node> left, int[] env) {
         int best = 0;
         long least = Long.MAX_VALUE;
-        boolean begun = Arrays.stream(env).anyMatch(value -> value != OPEN);
+        boolean begun = begun(env);
         for (int i = 0; i < left.size() && least > 0; i++) {
             long cost = cost(left.get(i), env, begun);
             if (cost < least) {
@@ -92,6 +91,15 @@ final class JoinOrder {
             }
         }
         return best;
+    }
+
+    private static boolean begun(int[] env) {
+        for (int value : env) {
+            if (value != OPEN) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static long cost(Node node, int[] env, boolean begun) {

@@ -1,10 +1,15 @@
 package dev.huella.core.match;
 
 import dev.huella.core.model.Model;
+import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PatternDefinition;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /** Holds definitions against one model. Tables made for one definition serve the next. */
 public final class Matcher {
@@ -21,6 +26,35 @@ public final class Matcher {
         public Result {
             instances = List.copyOf(instances);
             nearMisses = List.copyOf(nearMisses);
+        }
+    }
+
+    /**
+     * Makes the tables that these definitions ask for. Clauses come first, for they need nothing of each other and keep all
+     * processors at work; left to the definitions, one would make what others wait for.
+     *
+     * @param wanted asked before each table; false ends the work
+     */
+    public void prepare(List<PatternDefinition> definitions, BooleanSupplier wanted) {
+        List<Formula.Atom> clauses = new ArrayList<>();
+        List<Formula.Atom> phrases = new ArrayList<>();
+        Set<Object> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+        definitions.forEach(
+                definition -> definition.formulas().forEach(formula -> collect(formula, clauses, phrases, seen)));
+        clauses.parallelStream().filter(atom -> wanted.getAsBoolean()).forEach(tables::of);
+        phrases.parallelStream().filter(atom -> wanted.getAsBoolean()).forEach(tables::of);
+    }
+
+    /** One atom for each clause and phrase; those that a phrase rests on come before it. */
+    private static void collect(Formula formula, List<Formula.Atom> clauses, List<Formula.Atom> phrases,
+            Set<Object> seen) {
+        for (Formula.Atom atom : formula.atoms()) {
+            if (atom.phrase() == null && seen.add(atom.clause())) {
+                clauses.add(atom);
+            } else if (atom.phrase() != null && seen.add(atom.phrase())) {
+                collect(atom.phrase().means(), clauses, phrases, seen);
+                phrases.add(atom);
+            }
         }
     }
 

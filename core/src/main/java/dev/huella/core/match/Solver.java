@@ -35,7 +35,7 @@ final class Solver {
         this.tables = tables;
         this.variables = variables;
         this.order = new JoinOrder(tables);
-        this.filling = new Filling(tables.model());
+        this.filling = new Filling(tables.model(), variables);
     }
 
     /** Told of each solution; returns false to end the search. The arrays change after it returns. */

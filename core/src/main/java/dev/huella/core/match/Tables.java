@@ -72,6 +72,9 @@ final class Tables {
     private Table rows(PhraseDefinition phrase) {
         int width = phrase.parameters().size();
         var table = new Table(width);
+        if (phrase.means() instanceof Formula.Atom atom && isTurned(atom, width) && of(atom) != null) {
+            return turned(atom, table);
+        }
         var solver = new Solver(this, phrase.variables().size());
         int[] parameters = IntStream.range(0, width).toArray();
         solver.solve(List.of(phrase.means()), solver.free(), parameters, (env, evidence) -> {
@@ -79,6 +82,30 @@ final class Tables {
             table.add(places.isEmpty() ? null : places.getFirst(), Arrays.copyOf(env, width));
             return true;
         });
+        return table.close();
+    }
+
+    /** Whether these are a phrase's own parameters in another order, and nothing else. */
+    private static boolean isTurned(Formula.Atom atom, int width) {
+        return atom.terms().size() == width
+                && atom.terms()
+                        .stream()
+                        .mapToInt(Formula.Term::variable)
+                        .distinct()
+                        .filter(variable -> variable < width)
+                        .count() == width;
+    }
+
+    /** The same rows with their columns in another order need no search. */
+    private Table turned(Formula.Atom atom, Table table) {
+        Table of = of(atom);
+        for (int row = 0; row < of.size(); row++) {
+            int[] cells = new int[table.width()];
+            for (int column = 0; column < cells.length; column++) {
+                cells[atom.terms().get(column).variable()] = of.cell(row, column);
+            }
+            table.add(of.place(row), cells);
+        }
         return table.close();
     }
 }

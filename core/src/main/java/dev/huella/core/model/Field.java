@@ -107,12 +107,11 @@ public final class Field implements Element {
         return home.operations()
                 .stream()
                 .flatMap(operation -> operation.deeds().stream())
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == this && sets.value()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
-                                && index < of.parameters().size() && !of.parameters().get(index).inferred()
-                                && !of.parameters().get(index).type().isUnknown()));
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == this
+                        && sets.value()
+                                .any(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
+                                        && index < of.parameters().size() && !of.parameters().get(index).inferred()
+                                        && !of.parameters().get(index).type().isUnknown()));
     }
 
     /** A type worked out from what the field is given and how it is used. */

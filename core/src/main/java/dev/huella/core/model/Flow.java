@@ -1,6 +1,7 @@
 package dev.huella.core.model;
 
 import java.util.List;
+import java.util.function.Predicate;
 
 /** A value in a body: all it may come from, and its type as far as known. */
 public record Flow(List<Origin> origins, TypeUse type) {
@@ -24,9 +25,19 @@ public record Flow(List<Origin> origins, TypeUse type) {
         return origins.isEmpty() ? Origin.UNKNOWN : origins.getFirst();
     }
 
+    /** True when one of the origins is like that. Asked of every value of a code base many times over, so without a stream. */
+    public boolean any(Predicate<? super Origin> like) {
+        for (Origin origin : origins) {
+            if (like.test(origin)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** True when one of the origins is of that kind. */
     public boolean anyOf(Class<? extends Origin> kind) {
-        return origins.stream().anyMatch(kind::isInstance);
+        return any(kind::isInstance);
     }
 
     public Flow as(TypeUse other) {

@@ -5,7 +5,10 @@ import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.source.SourceSpan;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
@@ -24,6 +27,8 @@ public final class Operation implements Element {
     private List<Parameter> parameters = List.of();
     private TypeUse returns = TypeUse.UNKNOWN;
     private List<Deed> deeds = List.of();
+    /** Made when first asked for; by then the model is complete. */
+    private volatile Set<Operation> reached;
     private Set<Field> reads = Set.of();
     private int depth;
     private final List<Operation> overridden = new ArrayList<>();
@@ -141,6 +146,29 @@ public final class Operation implements Element {
     /** What the body does, in order, functions written inside it included. */
     public List<Deed> deeds() {
         return deeds;
+    }
+
+    /** The operation itself and all it calls on the same object, through any number of others. Asked only of a complete model. */
+    public Set<Operation> reached() {
+        if (reached == null) {
+            Set<Operation> found = new LinkedHashSet<>(Set.of(this));
+            Deque<Operation> open = new ArrayDeque<>(found);
+            while (!open.isEmpty()) {
+                Operation operation = open.poll();
+                for (Deed deed : operation.deeds) {
+                    if (deed instanceof Deed.Calls calls && operation.callsItself(calls) && found.add(calls.callee())) {
+                        open.add(calls.callee());
+                    }
+                }
+            }
+            reached = found.size() == 1 ? Set.of(this) : found;
+        }
+        return reached;
+    }
+
+    private boolean callsItself(Deed.Calls calls) {
+        return calls.callee() != null && calls.receiver()
+                .any(origin -> origin instanceof Origin.Self(CodeType of) && of.outermost() == home.outermost());
     }
 
     /** Fields of other objects whose value the body uses, whatever it does with it. */

@@ -1,5 +1,6 @@
 package dev.huella.core.molde;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -92,6 +93,21 @@ public record PatternDefinition(String id, String family, String about, List<Rol
             suggests = List.copyOf(suggests);
             touches = List.copyOf(touches);
         }
+    }
+
+    /** All conditions in it: what it is recognised by, its forms, what it owes, its look-alikes and hints. */
+    public List<Formula> formulas() {
+        List<Formula> all = new ArrayList<>(recognised);
+        variants.forEach(variant -> all.addAll(variant.clauses()));
+        obligations.forEach(obligation -> {
+            all.add(obligation.owed());
+            if (obligation.unclear() != null) {
+                all.add(obligation.unclear().when());
+            }
+        });
+        unlikes.forEach(unlike -> all.add(unlike.when()));
+        all.addAll(hints);
+        return all;
     }
 
     public boolean isOpportunity() {

@@ -53,6 +53,7 @@ final class FindRun {
         List<PatternDefinition> opportunities = catalogue.opportunities().stream().filter(wanted).toList();
         List<PatternDefinition> all = new ArrayList<>(withThoseYieldedTo(patterns));
         all.addAll(opportunities);
+        matcher.prepare(all, () -> !work.stopped());
         var done = new AtomicLong();
         all.parallelStream().filter(definition -> !work.stopped()).forEach(definition -> {
             results.put(definition.id(), matcher.find(definition));
@@ -66,18 +67,17 @@ final class FindRun {
                 misses.addAll(results.get(pattern.id()).nearMisses());
             }
         }
-        misses.removeIf(miss -> isKnown(miss, instances));
+        Set<Set<Element>> known = new LinkedHashSet<>();
+        instances.forEach(instance -> known.add(keyPlayers(instance.pattern(), instance::playing)));
+        misses.removeIf(miss -> isKnown(miss, known));
         return new Findings(verdicts(instances), misses, opportunities(opportunities), remarks(all));
     }
 
     /** What the types of a near miss are is known already when they are the key players of a find. */
-    private static boolean isKnown(NearMiss miss, List<PatternInstance> instances) {
+    private static boolean isKnown(NearMiss miss, Set<Set<Element>> finds) {
         Set<Element> key = keyPlayers(miss.pattern(),
                 role -> miss.players().getOrDefault(role, List.of()).stream().map(Player::element).toList());
-        return instances.stream().anyMatch(instance -> {
-            Set<Element> found = keyPlayers(instance.pattern(), instance::playing);
-            return found.containsAll(key) || key.containsAll(found);
-        });
+        return finds.stream().anyMatch(found -> found.containsAll(key) || key.containsAll(found));
     }
 
     private static Set<Element> keyPlayers(PatternDefinition pattern, Function<String, List<Element>> playing) {

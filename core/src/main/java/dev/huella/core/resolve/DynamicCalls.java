@@ -167,10 +167,8 @@ final class DynamicCalls {
 
     /** {@code x += y}: adds to a list of those to tell, or counts. */
     private Flow counted(Value.Call call, Flow receiver, int before) {
-        boolean told = receiver.origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.OfField(Field field, boolean _)
-                        && field.modifiers().has(Mark.EVENT))
+        boolean told = receiver.any(origin -> origin instanceof Origin.OfField(Field field, boolean _)
+                && field.modifiers().has(Mark.EVENT))
                 || isFunction(receiver) || values.containers().isContainer(receiver.type())
                 || receiver.type().isUnknown() && call.arguments().getFirst() instanceof Value.ArrayOf;
         if (!told) {

@@ -32,9 +32,7 @@ public final class AddsItsInput implements Clause.Listed {
 
     /** One of several that were handed over together. */
     private static boolean isOneOf(Flow value, Operation operation) {
-        return value.origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.ElementOf(Origin many)
-                        && Origins.parameter(many, operation) != null);
+        return value.any(origin -> origin instanceof Origin.ElementOf(Origin many)
+                && Origins.parameter(many, operation) != null);
     }
 }

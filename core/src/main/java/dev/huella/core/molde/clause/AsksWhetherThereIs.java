@@ -50,16 +50,15 @@ public final class AsksWhetherThereIs implements Clause.Listed {
     }
 
     private static boolean isOneOfTwo(Flow value, Deed.TestsAbsence tests) {
-        return value.origins().stream().anyMatch(tests.value().origins()::contains) && value.origins()
-                .stream()
-                .anyMatch(origin -> !tests.value().origins().contains(origin) && !origin.equals(Origin.NOTHING));
+        return value.any(tests.value().origins()::contains)
+                && value.any(origin -> !tests.value().origins().contains(origin) && !origin.equals(Origin.NOTHING));
     }
 
     private static boolean isMissing(Setting within, Deed.TestsAbsence tests) {
         for (Setting at = within; at != null; at = at.outer()) {
             if (at.kind() == Setting.Kind.ABSENCE && at.about()
                     .stream()
-                    .anyMatch(flow -> flow.origins().stream().anyMatch(tests.value().origins()::contains))) {
+                    .anyMatch(flow -> flow.any(tests.value().origins()::contains))) {
                 return true;
             }
         }

@@ -20,7 +20,7 @@ final class Assembly {
 
     /** True when the value is, or was taken from, a field of the object itself. */
     static boolean fromOwn(Flow flow) {
-        return flow.origins().stream().anyMatch(Assembly::fromOwn);
+        return flow.any(Assembly::fromOwn);
     }
 
     private static boolean fromOwn(Origin origin) {
@@ -34,9 +34,7 @@ final class Assembly {
     }
 
     private static boolean self(Flow flow, Operation operation) {
-        return flow.origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
+        return flow.any(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
     }
 
     private static boolean handsOver(List<Flow> arguments, Operation operation) {
@@ -67,15 +65,13 @@ final class Assembly {
     }
 
     private static SourceSpan madeOfParts(Operation operation, CodeType type) {
-        for (Operation reached : Flows.reached(operation)) {
+        for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
                 boolean parts = switch (deed) {
                     case Deed.Creates creates -> creates.type() == type && handsOver(creates.arguments(), reached);
                     case Deed.Sets sets -> !sets.own() && sets.field().home() == type && fromOwn(sets.value());
                     case Deed.Calls calls -> handsOver(calls.arguments(), reached) && (calls.receiver()
-                            .origins()
-                            .stream()
-                            .anyMatch(origin -> origin instanceof Origin.Fresh(CodeType of) && of == type)
+                            .any(origin -> origin instanceof Origin.Fresh(CodeType of) && of == type)
                             || calls.callee() != null && calls.callee().isStatic()
                                     && Creation.fresh(calls.callee()).containsKey(type));
                     default -> false;
@@ -103,7 +99,7 @@ final class Assembly {
     }
 
     private static boolean isIn(Flow receiver, Field field) {
-        return receiver.origins().stream().anyMatch(origin -> Origins.field(origin) == field);
+        return receiver.any(origin -> Origins.field(origin) == field);
     }
 
     /** Where it hands back its own object, or a new one of its type with the same parts; null when it does not. */
@@ -126,9 +122,8 @@ final class Assembly {
     }
 
     private static boolean changedCopy(Operation operation, Flow value) {
-        return !operation.parameters().isEmpty() && value.origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.Fresh(CodeType type) && type == operation.home()
+        return !operation.parameters().isEmpty()
+                && value.any(origin -> origin instanceof Origin.Fresh(CodeType type) && type == operation.home()
                         && madeOfParts(operation, type) != null);
     }
 
@@ -143,7 +138,7 @@ final class Assembly {
             return null;
         }
         var library = LibraryKnowledge.of(operation.home());
-        for (Operation reached : Flows.reached(operation)) {
+        for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
                 boolean adds = switch (deed) {
                     case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
@@ -166,7 +161,7 @@ final class Assembly {
     /** Where it refuses to go on because of what a field holds; null when it does not. */
     static SourceSpan checks(Operation operation) {
         var library = LibraryKnowledge.of(operation.home());
-        for (Operation reached : Flows.reached(operation)) {
+        for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
                 boolean checks = switch (deed) {
                     case Deed.Throws thrown -> aboutOwn(thrown.within());

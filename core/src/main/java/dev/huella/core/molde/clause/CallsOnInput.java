@@ -22,7 +22,7 @@ public final class CallsOnInput implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            if (calls.receiver().origins().stream().anyMatch(origin -> Origins.parameter(origin, operation) != null)) {
+            if (calls.receiver().any(origin -> Origins.parameter(origin, operation) != null)) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }
         });

@@ -24,10 +24,7 @@ public final class CallsOnItself implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            if (calls.receiver()
-                    .origins()
-                    .stream()
-                    .anyMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home())) {
+            if (calls.receiver().any(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home())) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }
         });

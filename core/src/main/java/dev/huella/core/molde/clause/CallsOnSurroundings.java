@@ -24,9 +24,7 @@ public final class CallsOnSurroundings implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             boolean around = operation.depth() > 0 && calls.receiver()
-                    .origins()
-                    .stream()
-                    .anyMatch(origin -> Origins.field(origin) != null || origin instanceof Origin.Fresh
+                    .any(origin -> Origins.field(origin) != null || origin instanceof Origin.Fresh
                             || origin instanceof Origin.OfParameter && Origins.parameter(origin, operation) == null);
             if (around) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));

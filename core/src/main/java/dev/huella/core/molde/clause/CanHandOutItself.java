@@ -26,9 +26,7 @@ public final class CanHandOutItself implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Returns.class, (operation, returns) -> {
             boolean itself = returns.value() != null && Origins.isOwn(operation, returns.within()) && returns.value()
-                    .origins()
-                    .stream()
-                    .anyMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
+                    .any(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
             boolean value = operation.home().kind() == TypeKind.STRUCT;
             if (itself && !value) {
                 into.add(returns.at(), operation);

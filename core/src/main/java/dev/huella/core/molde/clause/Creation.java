@@ -115,7 +115,7 @@ final class Creation {
     }
 
     private static boolean isInput(Flow flow) {
-        return flow.origins().stream().anyMatch(origin -> switch (origin) {
+        return flow.any(origin -> switch (origin) {
             case Origin.OfParameter _, Origin.OfField _, Origin.Result _, Origin.ElementOf _ -> true;
             case Origin.Self _, Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
                     Origin.Constant _, Origin.OfType _, Origin.Unknown _ ->

@@ -24,7 +24,7 @@ public final class FillsOnlyWhenEmpty implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             if (sets.own() && (Passing.about(sets.within(), sets.field()) || sets.field().modifiers().has(Mark.LAZY)
-                    || sets.value().origins().stream().anyMatch(origin -> Origins.field(origin) == sets.field())
+                    || sets.value().any(origin -> Origins.field(origin) == sets.field())
                     || Passing.leavesWhenFilled(operation, sets.field()))) {
                 into.add(sets.at(), operation, sets.field());
             }

@@ -1,15 +1,9 @@
 package dev.huella.core.molde.clause;
 
-import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.LinkedHashSet;
-import java.util.List;
-import java.util.Set;
 import java.util.function.Predicate;
 
 /** How values and control go from one operation to another. */
@@ -18,7 +12,7 @@ final class Flows {
 
     /** True when one of the arguments may be of such an origin. */
     static boolean hands(Deed.Calls calls, Predicate<Origin> kind) {
-        return calls.arguments().stream().anyMatch(argument -> argument.origins().stream().anyMatch(kind));
+        return calls.arguments().stream().anyMatch(argument -> argument.any(kind));
     }
 
     /** What an object has of its own, or was given: not the object itself, nor what is written out. */
@@ -37,30 +31,8 @@ final class Flows {
 
     /** True when a parameter of the operation is what the value is, or what the value was copied from. */
     static boolean fromInput(Flow value, Operation operation) {
-        return value.origins()
-                .stream()
-                .anyMatch(origin -> Origins.parameter(origin, operation) != null
-                        || origin instanceof Origin.CopyOf(Origin inner, boolean _)
-                                && Origins.parameter(inner, operation) != null);
-    }
-
-    /** The operation itself and all it calls on the same object, through any number of others. */
-    static Set<Operation> reached(Operation from) {
-        Set<Operation> found = new LinkedHashSet<>(List.of(from));
-        Deque<Operation> open = new ArrayDeque<>(List.of(from));
-        while (!open.isEmpty()) {
-            Operation operation = open.poll();
-            for (Deed deed : operation.deeds()) {
-                if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.receiver()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> origin instanceof Origin.Self(CodeType of)
-                                && of.outermost() == operation.home().outermost())
-                        && found.add(calls.callee())) {
-                    open.add(calls.callee());
-                }
-            }
-        }
-        return found;
+        return value.any(origin -> Origins.parameter(origin, operation) != null
+                || origin instanceof Origin.CopyOf(Origin inner, boolean _)
+                        && Origins.parameter(inner, operation) != null);
     }
 }

@@ -62,9 +62,7 @@ final class Fronts {
     private static boolean isCaught(Deed.Calls calls, Operation operation) {
         return calls.callee() != null && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()
                 && !calls.callee().isStatic() && calls.receiver()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> origin instanceof Origin.OfField
+                        .any(origin -> origin instanceof Origin.OfField
                                 || origin instanceof Origin.OfParameter(Operation of, int _) && of != operation);
     }
 
@@ -74,7 +72,7 @@ final class Fronts {
         if (operation.kind() != Kind.OPERATION) {
             return working;
         }
-        for (Operation reached : Flows.reached(operation)) {
+        for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
                 if (deed instanceof Deed.Calls calls && calls.callee() != null
                         && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()) {
@@ -202,7 +200,7 @@ final class Fronts {
         Set<Integer> given = new HashSet<>();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls
-                    && calls.receiver().origins().stream().anyMatch(origin -> Origins.field(origin) == pool)) {
+                    && calls.receiver().any(origin -> Origins.field(origin) == pool)) {
                 calls.arguments().forEach(argument -> parameters(argument, operation, key));
             } else if (deed instanceof Deed.Creates creates && creates.type() == made) {
                 creates.arguments().forEach(argument -> parameters(argument, operation, given));

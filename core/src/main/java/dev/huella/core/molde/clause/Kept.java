@@ -61,9 +61,7 @@ final class Kept {
 
     /** What the field kept comes back with some left out. */
     private static boolean sifted(Operation operation, Field field, Flow value) {
-        return value.origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.CopyOf && Origins.field(origin) == field)
+        return value.any(origin -> origin instanceof Origin.CopyOf && Origins.field(origin) == field)
                 && operation.deeds()
                         .stream()
                         .anyMatch(deed -> deed instanceof Deed.Calls calls

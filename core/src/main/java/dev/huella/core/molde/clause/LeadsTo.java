@@ -20,7 +20,7 @@ public final class LeadsTo implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.operations(model, operation -> Flows.reached(operation)
+        Deeds.operations(model, operation -> operation.reached()
                 .forEach(reached -> into.add(null, operation, reached)));
     }
 }

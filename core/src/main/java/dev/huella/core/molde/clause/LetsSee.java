@@ -36,7 +36,7 @@ public final class LetsSee implements Clause.Listed {
             boolean inside = outer != null && outer == operation.home();
             if (given || inside) {
                 operation.home().operations().forEach(caller -> {
-                    if (caller == operation || Flows.reached(caller).contains(operation)) {
+                    if (caller == operation || caller.reached().contains(operation)) {
                         into.add(creates.at(), caller, creates.type());
                     }
                 });

@@ -27,7 +27,7 @@ public final class MakesOneThatIsNotKept implements Clause.Listed {
             for (CodeType made : Creation.fresh(operation).keySet()) {
                 int kept = 0;
                 int all = 0;
-                for (Operation reached : Flows.reached(operation)) {
+                for (Operation reached : operation.reached()) {
                     for (Deed deed : reached.deeds()) {
                         all += deed instanceof Deed.Creates creates && creates.type() == made ? 1 : 0;
                         kept += deed instanceof Deed.Sets sets && sets.own() && Origins.of(sets.value())

@@ -20,7 +20,7 @@ final class Packages {
 
     /** Where a field of the object gets something that lies in a parameter; null when none does. */
     static SourceSpan unpacks(Operation operation) {
-        for (Operation reached : Flows.reached(operation)) {
+        for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
                 boolean takes = switch (deed) {
                     case Deed.Sets sets ->
@@ -38,7 +38,7 @@ final class Packages {
     }
 
     private static boolean fromInside(Flow value, Operation operation) {
-        return value.origins().stream().anyMatch(origin -> inside(origin, operation));
+        return value.any(origin -> inside(origin, operation));
     }
 
     private static boolean inside(Origin origin, Operation operation) {
@@ -96,7 +96,7 @@ final class Packages {
     private static Set<Field> leftOut(Operation save, Map<Field, SourceSpan> changed) {
         Set<Field> left = new LinkedHashSet<>(Copying.fields(save.home()));
         left.removeIf(field -> !changed.containsKey(field));
-        for (Operation reached : Flows.reached(save)) {
+        for (Operation reached : save.reached()) {
             for (Deed deed : reached.deeds()) {
                 for (Flow flow : Reading.values(deed)) {
                     if (flow.anyOf(Origin.Self.class) && deed instanceof Deed.Creates) {
@@ -130,7 +130,7 @@ final class Packages {
                 packed.fields().stream().filter(field -> !field.isStatic()).forEach(left::add);
             }
         }
-        for (Operation reached : Flows.reached(restore)) {
+        for (Operation reached : restore.reached()) {
             for (Deed deed : reached.deeds()) {
                 for (Flow flow : Reading.values(deed)) {
                     flow.origins().forEach(origin -> used(origin, left));

@@ -33,7 +33,7 @@ final class Passing {
     static void each(Model model, Calls to) {
         Deeds.operations(model, operation -> {
             if (operation.kind() == Kind.OPERATION && !operation.isStatic()) {
-                for (Operation reached : Flows.reached(operation)) {
+                for (Operation reached : operation.reached()) {
                     for (Deed deed : reached.deeds()) {
                         if (deed instanceof Deed.Calls calls && calls.name().equals(operation.name())) {
                             fields(calls).forEach(field -> to.passed(operation, calls, field));
@@ -221,9 +221,7 @@ final class Passing {
             Operation around = operation.home().within();
             if (around != null && calls.name().equals(operation.name())) {
                 boolean given = calls.receiver()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> Origins.parameter(origin, around) != null
+                        .any(origin -> Origins.parameter(origin, around) != null
                                 || around.modifiers().has(Mark.EXTENSION)
                                         && origin instanceof Origin.Self(CodeType of) && of == around.home());
                 if (given) {

@@ -50,24 +50,16 @@ final class Reach {
         if (self || callee.kind() != Kind.OPERATION) {
             return callee.kind() == Kind.OPERATION && out(callee, seen, depth + 1) != null;
         }
-        boolean own = calls.receiver()
-                .origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.Fresh || Origins.field(origin) != null);
+        boolean own = calls.receiver().any(origin -> origin instanceof Origin.Fresh || Origins.field(origin) != null);
         boolean tells = !calls.used() && !own;
         return hands || tells || out(callee, seen, depth + 1) != null;
     }
 
     private static boolean library(Operation operation, Deed.Calls calls, boolean self, boolean hands) {
         var library = LibraryKnowledge.of(operation.home());
-        boolean given = calls.receiver()
-                .origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.OfParameter);
+        boolean given = calls.receiver().any(origin -> origin instanceof Origin.OfParameter);
         boolean type = calls.receiver()
-                .origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.OfType(CodeType of) && library.opensOutside(of.name()));
+                .any(origin -> origin instanceof Origin.OfType(CodeType of) && library.opensOutside(of.name()));
         boolean constructs = library.invokes(calls.name()) && calls.receiver().anyOf(Origin.OfType.class);
         return !constructs && (type || library.reachesOut(calls.name()) || !calls.used() && !self && (hands || given)
                 && !library.asserts(calls.name()) && !library.adds(calls.name()));

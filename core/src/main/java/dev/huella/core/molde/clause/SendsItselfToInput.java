@@ -23,10 +23,7 @@ public final class SendsItselfToInput implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            boolean onInput = calls.receiver()
-                    .origins()
-                    .stream()
-                    .anyMatch(origin -> Origins.parameter(origin, operation) != null);
+            boolean onInput = calls.receiver().any(origin -> Origins.parameter(origin, operation) != null);
             if (onInput && Flows.hands(calls, origin -> origin instanceof Origin.Self)) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }

@@ -272,9 +272,8 @@ final class Sequences {
                     }
                 } else if (Reading.values(deed)
                         .stream()
-                        .anyMatch(flow -> flow.origins()
-                                .stream()
-                                .anyMatch(origin -> origin instanceof Origin.OfField(var field, boolean own) && !own
+                        .anyMatch(flow -> flow
+                                .any(origin -> origin instanceof Origin.OfField(var field, boolean own) && !own
                                         && field.home() == concrete))) {
                     return null;
                 }

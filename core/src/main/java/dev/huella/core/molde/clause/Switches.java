@@ -52,7 +52,7 @@ final class Switches {
     private static boolean isKey(Flow flow, Operation operation) {
         CodeType type = flow.type().erased();
         boolean plain = type == null || type.external() || type.kind() == TypeKind.ENUM;
-        boolean given = flow.origins().stream().anyMatch(origin -> switch (origin) {
+        boolean given = flow.any(origin -> switch (origin) {
             case Origin.OfParameter _, Origin.OfField _, Origin.ElementOf _, Origin.OfFunctionParameter _ -> true;
             case Origin.Result(Operation _, Origin receiver) -> receiver != null;
             default -> false;
@@ -137,10 +137,8 @@ final class Switches {
     }
 
     private static boolean isConstant(Flow flow) {
-        return flow.origins()
-                .stream()
-                .anyMatch(origin -> origin instanceof Origin.Constant(String text) && !text.equals("null")
-                        || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
+        return flow.any(origin -> origin instanceof Origin.Constant(String text) && !text.equals("null")
+                || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
     }
 
     private static Field kept(Origin origin) {
@@ -191,9 +189,7 @@ final class Switches {
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.receiver()
-                        .origins()
-                        .stream()
-                        .anyMatch(origin -> origin instanceof Origin.OfField(Field of, boolean _) && of == field));
+                        .any(origin -> origin instanceof Origin.OfField(Field of, boolean _) && of == field));
     }
 
     private static boolean fills(Operation operation, Field field) {

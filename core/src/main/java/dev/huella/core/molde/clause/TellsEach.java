@@ -31,9 +31,7 @@ public final class TellsEach implements Clause.Listed {
                     || Setting.inside(calls.within(), Setting.Kind.WHILE)
                     || Setting.inside(calls.within(), Setting.Kind.FUNCTION);
             boolean event = calls.receiver()
-                    .origins()
-                    .stream()
-                    .anyMatch(origin -> origin instanceof Origin.OfField(Field field, boolean _)
+                    .any(origin -> origin instanceof Origin.OfField(Field field, boolean _)
                             && field.modifiers().has(Mark.EVENT));
             if (event) {
                 calls.receiver()
