@@ -8,6 +8,8 @@ import java.lang.foreign.Arena;
 import java.lang.foreign.MemorySegment;
 import java.lang.foreign.SegmentAllocator;
 import java.lang.invoke.MethodHandles;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 
 /**
  * Parses text and copies the tree into arrays, in one walk. One parser serves one thread; {@link #of} keeps one
@@ -17,9 +19,13 @@ import java.lang.invoke.MethodHandles;
 public final class SyntaxParser {
     private static final long READ_AT = ADDRESS.byteSize();
     private static final long PROGRESS_AT = ADDRESS.byteSize();
-    /** Nanoseconds; the parser can need very long to recover in texts that are no code at all. */
+    /**
+     * Nanoseconds of the thread's own processor time, so that a busy machine or a pause of the collector ends no parse. The parser can need
+     * very long to recover in texts that are no code at all.
+     */
     private static final long LONGEST = 2_000_000_000L;
     private static final long LONGEST_PER_MEGABYTE = 1_000_000_000L;
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private final Grammar grammar;
     private final Arena arena = Arena.ofAuto();
     private final MemorySegment parser;
@@ -89,7 +95,7 @@ public final class SyntaxParser {
         }
         MemorySegment.copy(utf8, 0, input, JAVA_BYTE, 0, utf8.length);
         length = utf8.length;
-        deadline = System.nanoTime() + LONGEST + LONGEST_PER_MEGABYTE * (utf8.length >> 20);
+        deadline = spent() + LONGEST + LONGEST_PER_MEGABYTE * (utf8.length >> 20);
         var parsed = (MemorySegment) TreeSitter.PARSE.invokeExact(parser, MemorySegment.NULL, source, options);
         if (parsed.equals(MemorySegment.NULL)) {
             TreeSitter.PARSER_RESET.invokeExact(parser);
@@ -106,7 +112,12 @@ public final class SyntaxParser {
 
     /** Called from native code now and then: true ends the parse. */
     private boolean late(MemorySegment state) {
-        return System.nanoTime() > deadline;
+        return spent() > deadline;
+    }
+
+    private static long spent() {
+        boolean counted = THREADS.isCurrentThreadCpuTimeSupported() && !Thread.currentThread().isVirtual();
+        return counted ? THREADS.getCurrentThreadCpuTime() : System.nanoTime();
     }
 
     private void copy(MemorySegment parsed, byte[] utf8) throws Throwable {
