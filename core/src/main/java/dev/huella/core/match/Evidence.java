@@ -18,4 +18,27 @@ record Evidence(Formula.Atom atom, SourceSpan place) {
                 .distinct()
                 .toList();
     }
+
+    /** The place of the row for the last of these atoms that has one; null when none has. */
+    static SourceSpan last(List<Evidence> evidence, List<Formula.Atom> order) {
+        SourceSpan place = null;
+        int last = -1;
+        for (Evidence one : evidence) {
+            int at = one.place == null ? -1 : position(order, one.atom);
+            if (at > last) {
+                last = at;
+                place = one.place;
+            }
+        }
+        return place;
+    }
+
+    private static int position(List<Formula.Atom> order, Formula.Atom atom) {
+        for (int i = 0; i < order.size(); i++) {
+            if (order.get(i) == atom) {
+                return i;
+            }
+        }
+        return -1;
+    }
 }

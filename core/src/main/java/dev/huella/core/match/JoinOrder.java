@@ -111,7 +111,7 @@ final class JoinOrder {
                     yield open == 0 ? 0 : APART + open;
                 }
                 boolean joined = !begun || open < node.variables.length;
-                yield slice(node, env).size() + (joined ? 0 : APART / 2);
+                yield open == 0 ? 0 : rows(node, env) + (joined ? 0 : APART / 2);
             }
             case Formula.Either _ -> {
                 long most = 0;
@@ -130,6 +130,19 @@ final class JoinOrder {
 
     private static Formula firstAtom(Formula formula) {
         return formula instanceof Formula.All all && !all.of().isEmpty() ? all.of().getFirst() : formula;
+    }
+
+    /** How many rows {@link #slice} would give. */
+    private static int rows(Node node, int[] env) {
+        Table table = node.table;
+        int least = table.size();
+        for (int column = 0; column < node.columns.length && least > 0; column++) {
+            int value = env[node.columns[column]];
+            if (value != OPEN) {
+                least = Math.min(least, table.count(column, value));
+            }
+        }
+        return least;
     }
 
     /** The fewest rows that can hold what is filled already. */

@@ -82,6 +82,8 @@ final class Table {
     /** Row numbers by what stands in one column, in the order they were added. */
     private sealed interface Index {
         Slice rows(int element);
+
+        int count(int element);
     }
 
     /** Cells and rows sorted together: small, for tables that speak of few elements. */
@@ -90,6 +92,11 @@ final class Table {
         public Slice rows(int element) {
             int from = lowest((long) element << 32);
             return new Slice(rows, from, lowest((long) (element + 1) << 32));
+        }
+
+        @Override
+        public int count(int element) {
+            return lowest((long) (element + 1) << 32) - lowest((long) element << 32);
         }
 
         private int lowest(long key) {
@@ -103,6 +110,11 @@ final class Table {
         @Override
         public Slice rows(int element) {
             return element + 1 >= begins.length ? Slice.EMPTY : new Slice(rows, begins[element], begins[element + 1]);
+        }
+
+        @Override
+        public int count(int element) {
+            return element + 1 >= begins.length ? 0 : begins[element + 1] - begins[element];
         }
     }
 
@@ -143,8 +155,16 @@ final class Table {
 
     /** Rows with that element in that column. */
     Slice rows(int column, int element) {
-        Index index = indexes[column] == null ? index(column) : indexes[column];
-        return index.rows(element);
+        return indexed(column).rows(element);
+    }
+
+    /** How many rows have that element in that column. */
+    int count(int column, int element) {
+        return indexed(column).count(element);
+    }
+
+    private Index indexed(int column) {
+        return indexes[column] == null ? index(column) : indexes[column];
     }
 
     /** The first row that is just so; -1 when there is none. Only for tables of up to three columns. */

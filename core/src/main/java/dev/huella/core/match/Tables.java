@@ -4,7 +4,6 @@ import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PhraseDefinition;
-import dev.huella.core.source.SourceSpan;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -76,10 +75,10 @@ final class Tables {
             return turned(atom, table);
         }
         var solver = new Solver(this, phrase.variables().size());
+        List<Formula.Atom> order = phrase.means().atoms();
         int[] parameters = IntStream.range(0, width).toArray();
         solver.solve(List.of(phrase.means()), solver.free(), parameters, (env, evidence) -> {
-            List<SourceSpan> places = Evidence.lastFirst(evidence, phrase.means());
-            table.add(places.isEmpty() ? null : places.getFirst(), Arrays.copyOf(env, width));
+            table.add(Evidence.last(evidence, order), Arrays.copyOf(env, width));
             return true;
         });
         return table.close();

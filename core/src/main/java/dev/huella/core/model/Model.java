@@ -6,6 +6,8 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 
 /** The resolved code base. Everything in it is in a fixed order: that of the files, then of the text. */
 public final class Model {
@@ -15,6 +17,7 @@ public final class Model {
     private final List<Relation> relations;
     private final List<Element> elements = new ArrayList<>();
     private final Map<String, CodeType> byName = new HashMap<>();
+    private final Map<Class<?>, Derived<?>> derived = new ConcurrentHashMap<>();
 
     /**
      * A complete model; numbers its elements.
@@ -89,5 +92,28 @@ public final class Model {
     /** Null when there is no such type. */
     public CodeType type(String qualifiedName) {
         return byName.get(qualifiedName);
+    }
+
+    /** Something worked out from the whole model: one thread does it, once, and all others wait for it. */
+    private static final class Derived<T> {
+        private T value;
+
+        synchronized T of(Model model, Function<Model, T> from) {
+            if (value == null) {
+                value = from.apply(model);
+            }
+            return value;
+        }
+    }
+
+    /**
+     * What is worked out from this model and asked for again and again; kept as long as the model.
+     *
+     * @param kind what it is kept under; each kind is worked out in one way only
+     */
+    public <T> T derived(Class<T> kind, Function<Model, T> from) {
+        @SuppressWarnings("unchecked") // each kind is kept under its own class
+        var known = (Derived<T>) derived.computeIfAbsent(kind, ignored -> new Derived<T>());
+        return known.of(this, from);
     }
 }

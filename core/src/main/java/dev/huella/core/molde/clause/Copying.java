@@ -14,6 +14,7 @@ import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,20 @@ final class Copying {
 
     /** Told of each operation and each type that it copies. */
     static void each(Model model, BiConsumer<Operation, Copy> to) {
+        model.derived(AllCopies.class, AllCopies::of).copies
+                .forEach((operation, copies) -> copies.forEach(copy -> to.accept(operation, copy)));
+    }
+
+    /** By the operation that makes them, in the order of the sources. */
+    private record AllCopies(Map<Operation, List<Copy>> copies) {
+        static AllCopies of(Model model) {
+            Map<Operation, List<Copy>> copies = new LinkedHashMap<>();
+            look(model, (operation, copy) -> copies.computeIfAbsent(operation, key -> new ArrayList<>()).add(copy));
+            return new AllCopies(copies);
+        }
+    }
+
+    private static void look(Model model, BiConsumer<Operation, Copy> to) {
         var copying = new Copying(model);
         Deeds.operations(model, operation -> {
             boolean special = operation.name().equals("__copy__") || operation.name().equals("__deepcopy__");

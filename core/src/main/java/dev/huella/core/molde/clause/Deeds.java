@@ -6,7 +6,9 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
@@ -18,14 +20,37 @@ final class Deeds {
         model.types().forEach(type -> type.operations().forEach(each));
     }
 
+    /** Deeds of one kind, each with its operation, in the order of the sources. */
+    private record Listed(List<Operation> operations, List<Deed> deeds) {
+        Listed() {
+            this(new ArrayList<>(), new ArrayList<>());
+        }
+    }
+
+    /** All deeds by kind: most clauses ask for one kind only, and there are a million deeds for each million lines. */
+    private record ByKind(Map<Class<?>, Listed> kinds) {
+        static ByKind of(Model model) {
+            Map<Class<?>, Listed> kinds = new HashMap<>();
+            operations(model, operation -> operation.deeds().forEach(deed -> {
+                Listed listed = kinds.computeIfAbsent(deed.getClass(), kind -> new Listed());
+                listed.operations.add(operation);
+                listed.deeds.add(deed);
+            }));
+            return new ByKind(kinds);
+        }
+    }
+
+    /** Told of each deed of one kind, in the order of the sources. */
     static <D extends Deed> void each(Model model, Class<D> kind, BiConsumer<Operation, D> each) {
-        operations(model, operation -> {
-            for (Deed deed : operation.deeds()) {
-                if (kind.isInstance(deed)) {
-                    each.accept(operation, kind.cast(deed));
-                }
-            }
-        });
+        Listed listed = model.derived(ByKind.class, ByKind::of).kinds.getOrDefault(kind, new Listed());
+        for (int i = 0; i < listed.deeds.size(); i++) {
+            each.accept(listed.operations.get(i), kind.cast(listed.deeds.get(i)));
+        }
+    }
+
+    /** Told of each deed of any kind, in the order of the sources. */
+    static void all(Model model, BiConsumer<Operation, Deed> each) {
+        operations(model, operation -> operation.deeds().forEach(deed -> each.accept(operation, deed)));
     }
 
     static void fields(Model model, Consumer<Field> each) {

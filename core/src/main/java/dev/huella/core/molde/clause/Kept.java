@@ -17,6 +17,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** What fields are given, keep and lose. */
@@ -34,7 +36,24 @@ final class Kept {
         void change(Operation operation, Field field, Flow value, SourceSpan at, Change change);
     }
 
+    /** One change of a container that a field holds. */
+    private record ChangeSeen(Operation operation, Field field, Flow value, SourceSpan at, Change change) {}
+
+    private record AllChanges(List<ChangeSeen> all) {
+        static AllChanges of(Model model) {
+            List<ChangeSeen> all = new ArrayList<>();
+            look(model, (operation, field, value, at, change) -> all
+                    .add(new ChangeSeen(operation, field, value, at, change)));
+            return new AllChanges(all);
+        }
+    }
+
     static void changes(Model model, Changes to) {
+        model.derived(AllChanges.class, AllChanges::of).all
+                .forEach(seen -> to.change(seen.operation, seen.field, seen.value, seen.at, seen.change));
+    }
+
+    private static void look(Model model, Changes to) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             var library = LibraryKnowledge.of(operation.home());
             Change change = library.adds(calls.name())
@@ -83,13 +102,24 @@ final class Kept {
         return fields;
     }
 
+    /** What is put into each field by its own type, worked out when first asked for. */
+    private record PutInto(Map<Field, Set<CodeType>> fields) {
+        static PutInto of(Model model) {
+            return new PutInto(new ConcurrentHashMap<>());
+        }
+    }
+
+    private static Set<CodeType> known(Model model, Field field) {
+        return model.derived(PutInto.class, PutInto::of).fields.computeIfAbsent(field, Kept::putInto);
+    }
+
     /** The type of an object made, a function given, or one of those that a constant field starts with. */
-    static CodeType made(Origin origin) {
+    static CodeType made(Model model, Origin origin) {
         CodeType made = Origins.made(origin);
         if (made != null || !(origin instanceof Origin.OfField(Field field, boolean _)) || !field.isStatic()) {
             return made;
         }
-        Set<CodeType> kept = putInto(field);
+        Set<CodeType> kept = known(model, field);
         return kept.size() == 1 ? kept.iterator().next() : null;
     }
 
@@ -161,22 +191,21 @@ final class Kept {
             }
         });
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> given(calls.callee(), calls.arguments(), calls.at(),
-                setters, to));
+                setters, origin -> made(model, origin), to));
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(creates.constructor(), creates.arguments(),
-                creates.at(), setters, to));
+                creates.at(), setters, origin -> made(model, origin), to));
     }
 
     private static void given(Operation callee, List<Flow> arguments, SourceSpan at,
-            Map<Operation, Map<Integer, List<Field>>> setters, Puts to) {
-        Map<Integer, List<Field>> fields = setters.getOrDefault(callee, Map.of());
-        for (int i = 0; i < arguments.size(); i++) {
-            for (Origin origin : arguments.get(i).origins()) {
-                CodeType made = made(origin);
+            Map<Operation, Map<Integer, List<Field>>> setters, Function<Origin, CodeType> madeBy, Puts to) {
+        setters.getOrDefault(callee, Map.of()).forEach((index, fields) -> {
+            for (Origin origin : index < arguments.size() ? arguments.get(index).origins() : List.<Origin>of()) {
+                CodeType made = madeBy.apply(origin);
                 if (made != null) {
-                    fields.getOrDefault(i, List.of()).forEach(field -> to.put(made, field, at));
+                    fields.forEach(field -> to.put(made, field, at));
                 }
             }
-        }
+        });
     }
 
     /** It starts with a value, or every constructor gives it one that is not null, itself or through another. */
@@ -204,7 +233,7 @@ final class Kept {
     }
 
     /** True when the object that the field starts with is of such a type. */
-    static boolean startsAs(Field field, Predicate<CodeType> kind) {
-        return putInto(field).stream().anyMatch(kind);
+    static boolean startsAs(Model model, Field field, Predicate<CodeType> kind) {
+        return known(model, field).stream().anyMatch(kind);
     }
 }

@@ -23,7 +23,7 @@ public final class MayChangeWhileGoneThrough implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> {
             if (field.held().container() != null && LibraryKnowledge.of(field.home()).copying(field.held().container())
-                    || Kept.startsAs(field, LibraryKnowledge.of(field.home())::copying)) {
+                    || Kept.startsAs(model, field, LibraryKnowledge.of(field.home())::copying)) {
                 into.add(field.place(), field);
             }
         });

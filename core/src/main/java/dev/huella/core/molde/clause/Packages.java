@@ -60,7 +60,7 @@ final class Packages {
     }
 
     static void looks(Model model, Looks to) {
-        Deeds.each(model, Deed.class, (operation, deed) -> {
+        Deeds.all(model, (operation, deed) -> {
             if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().kind() == Kind.OPERATION
                     && !calls.callee().home().external() && calls.callee().home() != operation.home()) {
                 to.looks(operation.home(), calls.callee().home(), calls.at());

@@ -13,9 +13,11 @@ import dev.huella.core.model.Operation.Parameter;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
@@ -31,6 +33,21 @@ final class Passing {
     }
 
     static void each(Model model, Calls to) {
+        model.derived(AllPassed.class, AllPassed::of).all
+                .forEach(passed -> to.passed(passed.operation, passed.calls, passed.field));
+    }
+
+    private record Passed(Operation operation, Deed.Calls calls, Field field) {}
+
+    private record AllPassed(List<Passed> all) {
+        static AllPassed of(Model model) {
+            List<Passed> all = new ArrayList<>();
+            look(model, (operation, calls, field) -> all.add(new Passed(operation, calls, field)));
+            return new AllPassed(all);
+        }
+    }
+
+    private static void look(Model model, Calls to) {
         Deeds.operations(model, operation -> {
             if (operation.kind() == Kind.OPERATION && !operation.isStatic()) {
                 for (Operation reached : operation.reached()) {

@@ -10,6 +10,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,7 +27,7 @@ final class Reading {
     }
 
     static void each(Model model, Uses to) {
-        Deeds.each(model, Deed.class, (operation, deed) -> values(deed)
+        Deeds.all(model, (operation, deed) -> values(deed)
                 .forEach(flow -> flow.origins().forEach(origin -> use(operation, origin, deed.at(), to))));
     }
 
@@ -67,6 +68,16 @@ final class Reading {
 
     /** Fields that change after their object is set up, with one place each. */
     static Map<Field, SourceSpan> changed(Model model) {
+        return model.derived(Changed.class, Changed::of).fields;
+    }
+
+    private record Changed(Map<Field, SourceSpan> fields) {
+        static Changed of(Model model) {
+            return new Changed(Collections.unmodifiableMap(lookForChanges(model)));
+        }
+    }
+
+    private static Map<Field, SourceSpan> lookForChanges(Model model) {
         Map<Field, SourceSpan> changed = new LinkedHashMap<>();
         Kept.changes(model, (operation, field, value, at, change) -> {
             if (operation.kind() == Kind.OPERATION) {
@@ -83,6 +94,16 @@ final class Reading {
 
     /** How many places make an object of each type. */
     static Map<CodeType, Integer> creations(Model model) {
+        return model.derived(Creations.class, Creations::of).counts;
+    }
+
+    private record Creations(Map<CodeType, Integer> counts) {
+        static Creations of(Model model) {
+            return new Creations(Collections.unmodifiableMap(count(model)));
+        }
+    }
+
+    private static Map<CodeType, Integer> count(Model model) {
         Map<CodeType, Integer> counts = new HashMap<>();
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> counts.merge(creates.type(), 1, Integer::sum));
         return counts;

@@ -28,15 +28,16 @@ public final class TypeGives implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class,
-                (operation, calls) -> given(operation, calls.arguments(), calls.callee(), calls.at(), into));
-        Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(operation, creates.arguments(),
+                (operation, calls) -> given(model, operation, calls.arguments(), calls.callee(), calls.at(), into));
+        Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(model, operation, creates.arguments(),
                 creates.constructor(), creates.at(), into));
     }
 
-    private static void given(Operation operation, List<Flow> arguments, Operation to, SourceSpan at, Rows into) {
+    private static void given(Model model, Operation operation, List<Flow> arguments, Operation to, SourceSpan at,
+            Rows into) {
         for (Flow argument : to == null ? List.<Flow>of() : arguments) {
             for (Origin origin : Origins.of(argument)) {
-                CodeType made = Kept.made(origin);
+                CodeType made = Kept.made(model, origin);
                 if (made != null) {
                     Deeds.speaking(operation.home()).forEach(speaking -> into.add(at, speaking, made, to));
                 }
