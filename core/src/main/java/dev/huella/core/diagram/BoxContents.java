@@ -65,7 +65,7 @@ final class BoxContents {
         if (type.external() || detail.level() == Detail.Level.NAMES) {
             return List.of();
         }
-        return limited(type.operations()
+        return limited(type.declaredOperations()
                 .stream()
                 .filter(operation -> operation.kind() != Kind.INITIALISER)
                 .filter(operation -> important.contains(operation)

@@ -16,6 +16,11 @@ public record FieldDeclared(String name, TypeText type, Modifiers modifiers, Kin
         inner = List.copyOf(inner);
     }
 
+    /** The same field with one more mark. */
+    public FieldDeclared with(Modifiers.Mark mark) {
+        return new FieldDeclared(name, type, modifiers.with(mark), kind, initial, inner, at);
+    }
+
     /** How the field came to be. */
     public enum Kind {
         FIELD, COMPONENT, CONSTANT

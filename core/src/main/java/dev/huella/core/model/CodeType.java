@@ -186,6 +186,11 @@ public final class CodeType implements Element {
         return operations;
     }
 
+    /** Those that some code declares: without what only the type's own code asks for and subtypes have. */
+    public List<Operation> declaredOperations() {
+        return operations().stream().filter(operation -> !operation.isOnlyAskedFor()).toList();
+    }
+
     public List<CodeType> nested() {
         return nested;
     }

@@ -20,6 +20,7 @@ public final class Operation implements Element {
     private final Modifiers modifiers;
     private boolean hasBody;
     private boolean promised;
+    private boolean onlyAskedFor;
     private boolean resultInferred;
     private final SourceSpan place;
     private int id = -1;
@@ -138,6 +139,11 @@ public final class Operation implements Element {
         return resultInferred;
     }
 
+    /** True when no code declares it: its type asks it of itself, and only subtypes have it. */
+    public boolean isOnlyAskedFor() {
+        return onlyAskedFor;
+    }
+
     /** The declared result; unknown for constructors. */
     public TypeUse returns() {
         return returns;
@@ -196,6 +202,11 @@ public final class Operation implements Element {
     /** What it gives was worked out; no type is written. */
     public void resultWorkedOut() {
         resultInferred = true;
+    }
+
+    /** No code declares it. */
+    public void onlyAskedFor() {
+        onlyAskedFor = true;
     }
 
     public void signature(List<TypeVariable> typeVariables, List<Parameter> all, TypeUse result) {

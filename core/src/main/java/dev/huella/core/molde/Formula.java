@@ -17,6 +17,12 @@ public sealed interface Formula {
             terms = List.copyOf(terms);
         }
 
+        @Override
+        public boolean equals(Object other) {
+            return other == this || other instanceof Atom atom && line == atom.line && text.equals(atom.text)
+                    && clause == atom.clause && phrase == atom.phrase && terms.equals(atom.terms);
+        }
+
         /** Asked for each row that a search looks at: what tells atoms apart quickly is enough. */
         @Override
         public int hashCode() {

@@ -33,6 +33,9 @@ final class CallResolver {
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
+        if (BuiltName.is(call.name())) {
+            return others.dispatched(call, used);
+        }
         Flow made = isJava() ? null : others.bareOrMade(call, used, expected);
         if (made != null) {
             return made;

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -31,8 +32,17 @@ final class Containers {
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
         return new Flow(of.origins()
                 .stream()
-                .map(origin -> isContainer(type) ? within(origin) : elementOf(origin))
+                .map(origin -> isWrittenOut(origin, of.type())
+                        ? origin
+                        : isContainer(type) ? within(origin) : elementOf(origin))
                 .toList(), type);
+    }
+
+    /** An object that was made as one of the elements of a list written in place. */
+    private static boolean isWrittenOut(Origin origin, TypeUse list) {
+        return list.dimensions() > 0
+                && (origin instanceof Origin.Fresh(CodeType made) && !made.external()
+                        || origin instanceof Origin.OfFunction);
     }
 
     private static Origin within(Origin container) {

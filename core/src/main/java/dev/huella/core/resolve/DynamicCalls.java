@@ -120,6 +120,26 @@ final class DynamicCalls {
         return dot < 0 ? path : path.substring(0, dot);
     }
 
+    /** A call of whichever operation the name put together comes out as. */
+    Flow dispatched(Value.Call call, boolean used) {
+        Flow receiver = call.receiver() == null
+                ? Flow.of(new Origin.Self(body.type), TypeUse.of(body.type))
+                : values.flow(call.receiver());
+        CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
+        List<Flow> given = call.arguments().stream().map(values::flow).toList();
+        List<Operation> meant = type == null
+                ? List.of()
+                : BuiltName.operations(type, call.name(), body.world.supertypes);
+        for (Operation callee : meant) {
+            body.add(new Deed.Calls(callee, callee.name(), receiver, given, used, body.setting, call.at()));
+        }
+        if (meant.isEmpty()) {
+            body.add(new Deed.Calls(null, call.name(), receiver, given, used, body.setting, call.at()));
+        }
+        Operation first = meant.isEmpty() ? null : meant.getFirst();
+        return Flow.of(new Origin.Result(first, receiver.first()), first == null ? TypeUse.UNKNOWN : first.returns());
+    }
+
     /** Null when the call is one of an operation of its receiver. */
     Flow onFlow(Value.Call call, Flow receiver, boolean used, TypeUse expected) {
         CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();

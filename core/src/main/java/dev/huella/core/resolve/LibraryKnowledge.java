@@ -114,6 +114,11 @@ public final class LibraryKnowledge {
         return lists("interfaces", simple) || interfacePattern != null && interfacePattern.matcher(simple).matches();
     }
 
+    /** True for the operation that answers whatever a type does not declare. */
+    boolean answersAll(String operation) {
+        return lists("answersAll", operation);
+    }
+
     /** True when calling an operation of that name on a type makes an object of it. */
     public boolean makes(String operation) {
         return lists("makes", operation);

@@ -61,6 +61,11 @@ final class Members {
         return table;
     }
 
+    /** The type has more operations than when it was asked last. */
+    void changed(CodeType type) {
+        operations.remove(type);
+    }
+
     /** The constructors that the type declares. */
     static List<Operation> constructors(CodeType type) {
         return type.operations().stream().filter(Operation::isConstructor).toList();

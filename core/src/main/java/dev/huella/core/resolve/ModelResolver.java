@@ -102,6 +102,9 @@ public final class ModelResolver {
             List<CodeType> all = new ArrayList<>(declared);
             declared.forEach(type -> all.addAll(world.functions.in(type)));
             more = infer(inference, all, round) && round < (dynamic ? MOST_READINGS : 2);
+            if (dynamic && round == 1) {
+                HookResolver.resolve(world, declared);
+            }
             if (dynamic && !more) {
                 StandIns.resolve(world, declared);
             }

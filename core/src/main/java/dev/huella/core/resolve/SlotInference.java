@@ -184,7 +184,7 @@ final class SlotInference {
         }
         List<CodeType> shared = new ArrayList<>(List.of(all.getFirst()));
         shared.addAll(world.supertypes.above(all.getFirst()));
-        shared.removeIf(type -> type.external() || type.shape() && all.size() == 1
+        shared.removeIf(type -> type.external() || type.shape() && all.size() == 1 && type != all.getFirst()
                 || !all.stream().allMatch(one -> world.supertypes.isA(one, type)));
         CodeType best = null;
         for (CodeType type : shared) {
@@ -207,6 +207,9 @@ final class SlotInference {
     }
 
     private boolean offers(CodeType type, Use use) {
+        if (BuiltName.is(use.name())) {
+            return !BuiltName.operations(type, use.name(), world.supertypes).isEmpty();
+        }
         return world.members.operations(type, use.name())
                 .stream()
                 .anyMatch(operation -> !operation.home().external() && takes(operation, use.arguments()))
@@ -223,16 +226,28 @@ final class SlotInference {
                 || !operation.parameters().isEmpty() && operation.parameters().getLast().type().dimensions() > 0;
     }
 
+    /** Types that have an operation of the name, or one that a name put together may come out as. */
+    private List<CodeType> offering(String name) {
+        return BuiltName.is(name)
+                ? offering.entrySet()
+                        .stream()
+                        .filter(one -> BuiltName.matches(name, one.getKey()))
+                        .flatMap(one -> one.getValue().stream())
+                        .distinct()
+                        .toList()
+                : offering.getOrDefault(name, List.of());
+    }
+
     /** The type that offers all that is asked, when there is one family of them. */
     private TypeUse byUse(Slot slot) {
         List<Use> telling = slot.uses.stream()
-                .filter(use -> !use.name().equals(Value.APPLY) && offering.containsKey(use.name()))
+                .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())
                 .toList();
         if (telling.isEmpty() || telling.size() < slot.uses.size()
                 || telling.stream().allMatch(use -> world.library.ofContainers(use.name()))) {
             return TypeUse.UNKNOWN;
         }
-        List<CodeType> candidates = new ArrayList<>(offering.get(telling.getFirst().name()));
+        List<CodeType> candidates = new ArrayList<>(offering(telling.getFirst().name()));
         candidates.removeIf(type -> type.kind() == TypeKind.MODULE || type.kind() == TypeKind.FUNCTION
                 || !telling.stream().allMatch(use -> offers(type, use)));
         List<CodeType> top = candidates.stream()
@@ -269,8 +284,22 @@ final class SlotInference {
         return there;
     }
 
-    private void promise(CodeType shape, Slot slot, List<CodeType> realised) {
+    /** What is asked; of a name put together, each that it may come out as and all of them have. */
+    private Set<Use> promised(Slot slot, List<CodeType> realised) {
+        Set<Use> all = new LinkedHashSet<>();
         for (Use use : slot.uses) {
+            if (BuiltName.is(use.name())) {
+                BuiltName.operations(realised.getFirst(), use.name(), world.supertypes)
+                        .forEach(operation -> all.add(new Use(operation.name(), use.arguments())));
+            } else {
+                all.add(use);
+            }
+        }
+        return all;
+    }
+
+    private void promise(CodeType shape, Slot slot, List<CodeType> realised) {
+        for (Use use : promised(slot, realised)) {
             if (shape.operations().stream().noneMatch(operation -> operation.name().equals(use.name()))
                     && realised.stream().allMatch(type -> offers(type, use))) {
                 List<Parameter> parameters = new ArrayList<>();

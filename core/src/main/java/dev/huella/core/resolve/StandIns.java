@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Visibility;
@@ -37,13 +38,15 @@ final class StandIns {
         for (CodeType type : types) {
             for (Field field : type.kind() == TypeKind.CLASS ? type.fields() : List.<Field>of()) {
                 CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
-                if (held != null && standIns.isOther(type, held) && standIns.isLike(type, held)) {
+                if (held != null && (handsOn(field, held)
+                        || standIns.isOther(type, held) && standIns.isLike(type, held))) {
                     fields.put(field, held);
                 }
             }
         }
         fields.forEach(standIns::join);
         standIns.retype(fields.keySet());
+        DelegateResolver.resolve(fields.keySet().stream().map(Field::home).distinct().toList(), world.supertypes);
     }
 
     private boolean isOther(CodeType type, CodeType held) {
@@ -51,6 +54,28 @@ final class StandIns {
                 && held.kind() != TypeKind.MODULE && !world.supertypes.isA(type, held)
                 && !world.supertypes.isA(held, type)
                 && world.supertypes.above(type).stream().noneMatch(above -> world.supertypes.isA(held, above));
+    }
+
+    /** Hands on to the field whatever it does not answer itself, and answers nothing else. */
+    private static boolean handsOn(Field field, CodeType held) {
+        if (!field.modifiers().has(Mark.DELEGATE) || held == field.home() || held.external() || held.shape()) {
+            return false;
+        }
+        Map<String, Operation> own = open(field.home());
+        own.keySet().removeIf(name -> LibraryKnowledge.of(held).answersAll(name));
+        Set<String> answered = answered(held, new HashSet<>());
+        return answered.containsAll(own.keySet()) && !answered.isEmpty();
+    }
+
+    /** Names of what a type answers, itself or through a field to which it hands on all else. */
+    private static Set<String> answered(CodeType type, Set<CodeType> seen) {
+        Set<String> names = new HashSet<>(open(type).keySet());
+        for (Field field : seen.add(type) ? type.fields() : List.<Field>of()) {
+            if (field.modifiers().has(Mark.DELEGATE) && field.type().type() != null) {
+                names.addAll(answered(field.type().type(), seen));
+            }
+        }
+        return names;
     }
 
     private boolean isLike(CodeType type, CodeType held) {

@@ -74,7 +74,7 @@ public final class StructureWriter {
         }
         json.writeEndArray();
         json.writeArrayFieldStart("operations");
-        for (Operation operation : type.operations()) {
+        for (Operation operation : type.declaredOperations()) {
             if (operation.kind() != Kind.INITIALISER) {
                 operation(operation);
             }

@@ -126,7 +126,7 @@ public final class UmlModelBuilder {
                 .map(field -> new Attribute(field.name(), text(field.type()), field.modifiers().visibility(),
                         field.isStatic(), field.held().many().text()))
                 .toList();
-        List<UmlOperation> operations = type.operations()
+        List<UmlOperation> operations = type.declaredOperations()
                 .stream()
                 .filter(operation -> operation.kind() != Kind.INITIALISER)
                 .map(UmlModelBuilder::operation)

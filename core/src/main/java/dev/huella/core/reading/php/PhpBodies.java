@@ -5,6 +5,7 @@ import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
 import dev.huella.core.facts.Value;
 import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.LocalNames;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
@@ -18,6 +19,7 @@ final class PhpBodies extends Bodies {
     private final boolean isStatic;
     private final boolean constructing;
     private final LocalNames names = new LocalNames();
+    private final BuiltNames builtNames = new BuiltNames();
     private final PhpValues values = new PhpValues(this);
 
     PhpBodies(String className, String namespace, boolean isStatic, boolean constructing) {
@@ -42,6 +44,10 @@ final class PhpBodies extends Bodies {
 
     boolean constructing() {
         return constructing;
+    }
+
+    BuiltNames builtNames() {
+        return builtNames;
     }
 
     LocalNames names() {

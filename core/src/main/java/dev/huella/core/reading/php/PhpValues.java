@@ -149,6 +149,10 @@ final class PhpValues extends Bodies {
         SyntaxNode on = node.child("object") != null ? node.child("object") : node.child("scope");
         SourceSpan at = from(name, node);
         List<Value> arguments = arguments(node);
+        String built = name.is("name") ? null : bodies.builtNames().of(name);
+        if (built != null) {
+            return new Value.Call(value(on), built, arguments, at);
+        }
         if (!name.is("name")) {
             return new Value.Call(new Value.Element(value(on), value(name), at), Value.APPLY, arguments, at);
         }
@@ -230,6 +234,9 @@ final class PhpValues extends Bodies {
         }
         Value target = value(left);
         bodies.names().assigned(target);
+        if (left.is("variable_name")) {
+            bodies.builtNames().assigned(left.text(), node.child("right"));
+        }
         return new Value.Assign(target, given, true, node.span());
     }
 

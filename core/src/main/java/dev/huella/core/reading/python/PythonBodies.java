@@ -150,6 +150,7 @@ final class PythonBodies extends Bodies {
                             new Literal(Literal.Kind.NUMBER, "0", node.span()), node.span()), node))));
         } else {
             into.add(act(set(left, heldBy(left.text(), right), node)));
+            values.given(left, right);
         }
     }
 

@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads classes and functions. */
 final class PythonTypes {
@@ -27,6 +29,8 @@ final class PythonTypes {
     private static final Set<String> MARKERS = Set.of("object", "ABC", "Generic", "Protocol", "NamedTuple",
             "TypedDict");
     private static final Set<String> ENUMS = Set.of("Enum", "IntEnum", "StrEnum", "Flag", "IntFlag");
+
+    private static final Pattern HANDED_ON = Pattern.compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*,");
 
     static TypeText annotation(SyntaxNode type) {
         return type == null
@@ -133,8 +137,20 @@ final class PythonTypes {
             }
         }
         found.addAll();
+        handOn(into, members);
         if (data && !into.hasOperation("__init__")) {
             found.dataConstructor();
+        }
+    }
+
+    /** What is asked and not known is asked of a field of the object. */
+    private static void handOn(TypeParts into, List<SyntaxNode> members) {
+        for (SyntaxNode member : members) {
+            Matcher asks = HANDED_ON.matcher(member.text());
+            if (member.is("function_definition") && member.child("name").text().equals("__getattr__") && asks.find()) {
+                String field = asks.group(1);
+                into.fields().replaceAll(one -> one.name().equals(field) ? one.with(Mark.DELEGATE) : one);
+            }
         }
     }
 

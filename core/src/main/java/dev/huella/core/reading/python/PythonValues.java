@@ -6,15 +6,21 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.WrittenType;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Reads expressions. */
 final class PythonValues extends Bodies {
     private final PythonBodies bodies;
+    private final BuiltNames builtNames = new BuiltNames();
+    /** Variables that hold an operation asked for by a name put together: the call that asked. */
+    private final Map<String, SyntaxNode> asked = new HashMap<>();
 
     PythonValues(PythonBodies bodies) {
         this.bodies = bodies;
@@ -211,8 +217,36 @@ final class PythonValues extends Bodies {
         return called(function, values(list), node);
     }
 
+    /** A variable is given something: a name put together, or an operation asked for by one. */
+    void given(SyntaxNode variable, SyntaxNode value) {
+        if (variable.is("identifier")) {
+            builtNames.assigned(variable.text(), value);
+            if (value.is("call") && value.child("function").text().equals("getattr")) {
+                asked.put(variable.text(), value);
+            } else {
+                asked.remove(variable.text());
+            }
+        }
+    }
+
+    /** {@code getattr(visitor, "visit_" + kind)(node)}; null when it is none. */
+    private Value byName(SyntaxNode function, List<Value> arguments, SourceSpan at) {
+        SyntaxNode call = function.is("identifier") ? asked.get(function.text()) : function;
+        if (call == null || !call.is("call") || !call.child("function").text().equals("getattr")
+                || call.child("arguments").children().size() < 2) {
+            return null;
+        }
+        List<SyntaxNode> parts = call.child("arguments").children();
+        String name = builtNames.of(parts.get(1));
+        return name == null ? null : new Value.Call(value(parts.getFirst()), name, arguments, at);
+    }
+
     private Value called(SyntaxNode function, List<Value> arguments, SyntaxNode node) {
         SourceSpan at = from(function, node);
+        Value byName = byName(function, arguments, at);
+        if (byName != null) {
+            return byName;
+        }
         if (function.is("identifier")) {
             String name = function.text();
             if (name.equals("isinstance") && arguments.size() == 2) {

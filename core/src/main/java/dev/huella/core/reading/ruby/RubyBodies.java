@@ -6,6 +6,7 @@ import dev.huella.core.facts.Step.Branch;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.LocalNames;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
@@ -17,13 +18,17 @@ import java.util.Set;
 final class RubyBodies extends Bodies {
     private static final Set<String> EACH = Set.of("each", "each_value", "each_with_index", "each_pair", "reverse_each",
             "each_entry");
+    /** The library's own name for what a delegator keeps. */
+    static final String HELD = "__getobj__";
     private final String className;
     private final String operation;
     private final boolean isStatic;
     private final boolean constructing;
     private final LocalNames names = new LocalNames();
+    private final BuiltNames builtNames = new BuiltNames();
     private final RubyValues values = new RubyValues(this);
     private String block = "block";
+    private boolean delegator;
     private List<ParameterDeclared> parameters = List.of();
 
     RubyBodies(String className, String operation, boolean isStatic, boolean constructing) {
@@ -33,6 +38,21 @@ final class RubyBodies extends Bodies {
         this.constructing = constructing;
     }
 
+    /** The library's base keeps one object for the type. */
+    void delegator(boolean is) {
+        delegator = is;
+    }
+
+    /** What the library's base keeps is the object that is meant; null when the base keeps none. */
+    Value held(SourceSpan at) {
+        return delegator ? new Value.Member(new Value.Self(null, at), HELD, at) : null;
+    }
+
+    /** The object becomes the one that the library's base keeps. */
+    static Value keeps(Value given, SourceSpan at) {
+        return new Value.Assign(new Value.Member(new Value.Self(null, at), HELD, at), given, true, at);
+    }
+
     /** Names the parameter that holds the block. */
     void block(String name) {
         block = name;
@@ -40,6 +60,10 @@ final class RubyBodies extends Bodies {
 
     void parameters(List<ParameterDeclared> all) {
         parameters = all;
+    }
+
+    BuiltNames builtNames() {
+        return builtNames;
     }
 
     LocalNames names() {
@@ -229,6 +253,7 @@ final class RubyBodies extends Bodies {
         if (!left.is("left_assignment_list")) {
             Value given = value(right);
             into.add(act(set(left, given, node)));
+            builtNames.assigned(left.text(), right);
             return;
         }
         List<SyntaxNode> targets = left.children();

@@ -15,12 +15,15 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.Set;
 
 /** Reads one class or module with its members. */
@@ -32,6 +35,12 @@ final class RubyTypes {
     private final Map<String, Visibility> named = new HashMap<>();
     private Visibility current = Visibility.PUBLIC;
     private boolean moduleFunctions;
+    /** What is asked and not known is sent on to a variable of the object. */
+    private static final Pattern HANDED_ON = Pattern.compile("@(\\w+)\\.(?:public_send|__send__|send)\\(");
+    /** True when the base is one of the library's that hand on to an object they keep. */
+    private boolean delegator;
+    /** The field to which all is handed on that the type does not answer itself; null when there is none. */
+    private String handsOn;
     private boolean closed;
 
     RubyTypes(TypeParts into) {
@@ -84,6 +93,7 @@ final class RubyTypes {
     }
 
     private void superclass(SyntaxNode base) {
+        delegator = base.text().matches("(Simple)?Delegator|DelegateClass\\(.*\\)");
         if (base.is("constant") || base.is("scope_resolution")) {
             into.extended().add(RubyMacros.type(base));
         } else if (base.is("call")) {
@@ -103,11 +113,34 @@ final class RubyTypes {
                                 List.of(), null, List.of(), List.of(), into.operations().getFirst().at()));
             }
         }
+        if (delegator) {
+            held();
+        }
+        into.fields()
+                .replaceAll(field -> field.name().equals(handsOn) ? field.with(Mark.DELEGATE) : field);
         into.operations()
                 .replaceAll(one -> named.containsKey(one.name()) && one.kind() == Kind.OPERATION
                         ? with(one, one.modifiers().with(named.get(one.name())))
                         : one);
         return into.modifiers(PUBLIC).standing(Standing.PART);
+    }
+
+    /** The library's base keeps one object and hands on to it all that the type does not answer itself. */
+    private void held() {
+        handsOn = RubyBodies.HELD;
+        SourceSpan at = into.operations().isEmpty() ? null : into.operations().getFirst().at();
+        if (at == null) {
+            return;
+        }
+        into.fields()
+                .add(new FieldDeclared(RubyBodies.HELD, null, PRIVATE, FieldDeclared.Kind.FIELD, null, List.of(), at));
+        if (into.operations().stream().noneMatch(one -> one.kind() == Kind.CONSTRUCTOR)) {
+            into.operations()
+                    .addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, PUBLIC, List.of(),
+                            List.of(new ParameterDeclared("object", null)), null,
+                            List.of(new Step.Do(RubyBodies.keeps(new Value.Name("object", at), at), at)), List.of(),
+                            at));
+        }
     }
 
     private static OperationDeclared hidden(OperationDeclared one) {
@@ -263,6 +296,9 @@ final class RubyTypes {
         var bodies = new RubyBodies(into.name(), name, isStatic, constructor);
         blockParameter(body, parameters, bodies);
         bodies.parameters(parameters);
+        bodies.delegator(delegator);
+        Matcher sends = HANDED_ON.matcher(body == null || !name.equals("method_missing") ? "" : body.text());
+        handsOn = sends.find() ? sends.group(1) : handsOn;
         List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
         steps.addAll(bodies.operation(body, parameters, !constructor && !setter));
         fields(body, isStatic);

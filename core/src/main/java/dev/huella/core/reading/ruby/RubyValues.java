@@ -201,9 +201,13 @@ final class RubyValues extends Bodies {
     }
 
     private Value superCall(List<Value> arguments, SourceSpan at) {
-        return bodies.constructing()
-                ? new Value.Construct(true, arguments, at)
-                : new Value.Call(new Value.Super(at), bodies.operation(), arguments, at);
+        Value held = bodies.held(at);
+        if (bodies.constructing()) {
+            return held != null && !arguments.isEmpty()
+                    ? RubyBodies.keeps(arguments.getFirst(), at)
+                    : new Value.Construct(true, arguments, at);
+        }
+        return new Value.Call(held == null ? new Value.Super(at) : held, bodies.operation(), arguments, at);
     }
 
     Value function(SyntaxNode parameters, SyntaxNode body, SourceSpan at) {
@@ -240,7 +244,7 @@ final class RubyValues extends Bodies {
                     : new Value.Call(value(receiver), name, arguments, at);
             case "new" -> creation(node, receiver, arguments, at);
             default -> SENDS.contains(name) && !arguments.isEmpty()
-                    ? sent(value(receiver), arguments, at)
+                    ? sent(value(receiver), node, arguments, at)
                     : new Value.Call(ifThere(value(receiver), node.child("operator") != null
                             && node.child("operator").text().equals("&.")), name, arguments, at);
         };
@@ -281,7 +285,7 @@ final class RubyValues extends Bodies {
             return new Value.Reference(new Value.Self(null, at), null, literal.text().replaceFirst("^:", ""), at);
         }
         if (SENDS.contains(name) && !arguments.isEmpty()) {
-            return sent(new Value.Self(null, at), arguments, at);
+            return sent(new Value.Self(null, at), node, arguments, at);
         }
         if (name.equals("block_given?")) {
             return absent(new Value.Name(bodies.blockName(), at), true, at);
@@ -290,8 +294,12 @@ final class RubyValues extends Bodies {
     }
 
     /** A call whose name is a value: known when it is written out. */
-    private static Value sent(Value receiver, List<Value> arguments, SourceSpan at) {
+    private Value sent(Value receiver, SyntaxNode node, List<Value> arguments, SourceSpan at) {
         List<Value> rest = arguments.subList(1, arguments.size());
+        String built = bodies.builtNames().of(node.child("arguments").children().getFirst());
+        if (built != null) {
+            return new Value.Call(receiver, built, rest, at);
+        }
         return arguments.getFirst() instanceof Literal literal && literal.text().startsWith(":")
                 ? new Value.Call(receiver, literal.text().substring(1), rest, at)
                 : new Value.Call(receiver, "send", arguments, at);

@@ -7,6 +7,7 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
@@ -19,6 +20,7 @@ final class ScriptValues extends Bodies {
     private static final Set<String> FUNCTIONS = Set.of("arrow_function", "function_expression", "function",
             "generator_function", "function_declaration", "generator_function_declaration");
     private final ScriptBodies bodies;
+    private final BuiltNames builtNames = new BuiltNames();
 
     ScriptValues(ScriptBodies bodies) {
         this.bodies = bodies;
@@ -42,6 +44,7 @@ final class ScriptValues extends Bodies {
 
     /** A value that a variable starts with: objects and classes written in place are named after it. */
     Value heldBy(String holder, SyntaxNode node) {
+        builtNames.assigned(holder, node);
         return switch (node.kind()) {
             case "object" -> object(node, holder);
             case "parenthesized_expression", "await_expression" -> heldBy(holder, node.children().getFirst());
@@ -172,6 +175,10 @@ final class ScriptValues extends Bodies {
         }
         if (function.is("identifier")) {
             return new Value.Call(null, function.text(), arguments, at);
+        }
+        String built = function.is("subscript_expression") ? builtNames.of(function.child("index")) : null;
+        if (built != null) {
+            return new Value.Call(value(function.child("object")), built, arguments, at);
         }
         if (!function.is("member_expression")) {
             return new Value.Call(value(function), Value.APPLY, arguments, at);
