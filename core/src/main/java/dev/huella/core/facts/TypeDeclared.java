@@ -14,11 +14,13 @@ import java.util.List;
  * @param unreadable stretches inside that did not parse
  * @param standing whether this is the whole type or adds to one
  * @param namespace the one around it, null for that of the file
+ * @param makers types that are asked when one is to be made, and may hand out one of their choice, as written
  */
 public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifiers modifiers,
         List<TypeParameterDeclared> typeParameters, List<TypeText> extended, List<TypeText> realised,
         List<FieldDeclared> fields, List<OperationDeclared> operations, List<TypeDeclared> nested, SourceSpan at,
-        List<SourceSpan> unreadable, Standing standing, String namespace) {
+        List<SourceSpan> unreadable, Standing standing, String namespace,
+        List<TypeText> makers) {
     public TypeDeclared {
         typeParameters = List.copyOf(typeParameters);
         extended = List.copyOf(extended);
@@ -27,6 +29,7 @@ public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifi
         operations = List.copyOf(operations);
         nested = List.copyOf(nested);
         unreadable = List.copyOf(unreadable);
+        makers = List.copyOf(makers);
     }
 
     /** How much of a type one declaration is. */

@@ -4,6 +4,7 @@ import dev.huella.core.match.InstanceSearch.Gathered;
 import dev.huella.core.match.PatternInstance.Alternative;
 import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.match.PatternInstance.Player;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Model;
@@ -145,11 +146,19 @@ final class InstanceCollector {
         return players;
     }
 
-    /** Those that have a shape that the code does not declare stand in its place, where they have names. */
+    /**
+     * Those that have a shape that the code does not declare stand in its place, where they have names. Where functions
+     * are asked for, the place that asks and the functions put there are all that there is.
+     */
     private static Stream<Element> declared(Element element) {
         if (element instanceof CodeType type && type.shape()) {
-            List<CodeType> named = type.subtypes().stream().filter(sub -> !sub.anonymous() && !sub.shape()).toList();
-            return named.isEmpty() ? Stream.of(element) : named.stream().map(Element.class::cast);
+            boolean functions = type.kind() == TypeKind.FUNCTION;
+            List<CodeType> named = type.subtypes()
+                    .stream()
+                    .filter(sub -> !sub.shape() && (!sub.anonymous() || functions))
+                    .toList();
+            Stream<Element> players = named.stream().map(Element.class::cast);
+            return named.isEmpty() ? Stream.of(element) : functions ? Stream.concat(Stream.of(element), players) : players;
         }
         return Stream.of(element);
     }

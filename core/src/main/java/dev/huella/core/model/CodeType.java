@@ -20,6 +20,7 @@ public final class CodeType implements Element {
     private final SourceSpan place;
     private final CodeType outer;
     private final boolean anonymous;
+    private final List<CodeType> makers = new ArrayList<>(0);
     private String language = "";
     private boolean shape;
     private int headMentions;
@@ -184,6 +185,16 @@ public final class CodeType implements Element {
     public List<Operation> operations() {
         load();
         return operations;
+    }
+
+    /** Types that are asked when one of this type is to be made, and may hand out one of their choice. */
+    public List<CodeType> makers() {
+        return makers;
+    }
+
+    /** One more type that is asked when one of this type is to be made; for resolve. */
+    public void madeBy(CodeType maker) {
+        makers.add(maker);
     }
 
     /** Those that some code declares: without what only the type's own code asks for and subtypes have. */

@@ -21,6 +21,7 @@ public final class TypeParts {
     private final List<FieldDeclared> fields = new ArrayList<>();
     private final List<OperationDeclared> operations = new ArrayList<>();
     private final List<TypeDeclared> nested = new ArrayList<>();
+    private final List<TypeText> makers = new ArrayList<>();
     private Modifiers modifiers = Modifiers.NONE;
     private Standing standing = Standing.WHOLE;
     private String namespace;
@@ -49,6 +50,11 @@ public final class TypeParts {
 
     public List<TypeText> realised() {
         return realised;
+    }
+
+    /** Types that are asked when one is to be made. */
+    public List<TypeText> makers() {
+        return makers;
     }
 
     public List<FieldDeclared> fields() {
@@ -107,7 +113,7 @@ public final class TypeParts {
     /** The type, spanning a node. */
     public TypeDeclared at(SyntaxNode node) {
         return new TypeDeclared(name, anonymous, kind, modifiers, typeParameters, extended, realised, fields,
-                operations, nested, node.span(), unreadable(node), standing, namespace);
+                operations, nested, node.span(), unreadable(node), standing, namespace, makers);
     }
 
     private static List<dev.huella.core.source.SourceSpan> unreadable(SyntaxNode node) {

@@ -12,7 +12,9 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Calls that mean more than an operation of a type: of functions kept in variables and fields, of types that make an
@@ -150,6 +152,12 @@ final class DynamicCalls {
                     ? "." + type.qualifiedName()
                     : NameResolver.path(call.receiver())), call, expected);
         }
+        if (!isType && body.world.library.makes(call.name())) {
+            Flow made = madeOfKinds(call, receiver);
+            if (made != null) {
+                return made;
+            }
+        }
         if (call.arguments().isEmpty() && body.world.library.passes(call.name()) && type != null && !type.external()
                 && body.world.members.operations(type, call.name()).isEmpty()) {
             return receiver;
@@ -230,6 +238,29 @@ final class DynamicCalls {
         return Flow.of(new Origin.Result(operation, receiver.first()), operation.returns());
     }
 
+    /** Makes an object of a type that reaches this place as a value, tables aside; null when none is known to. */
+    private Flow madeOfKinds(Value.Call call, Flow kind) {
+        Set<CodeType> kinds = new LinkedHashSet<>();
+        for (Origin origin : kind.origins()) {
+            Slots.Key key = Slots.key(origin);
+            kinds.addAll(key == null || key.element() ? Set.of() : body.world.kinds.getOrDefault(key, Set.of()));
+        }
+        if (kinds.isEmpty()) {
+            return null;
+        }
+        List<Flow> given = call.arguments().stream().map(values::flow).toList();
+        List<Origin> made = new ArrayList<>();
+        for (CodeType type : kinds) {
+            List<Operation> constructors = Members.constructors(type);
+            body.add(new Deed.Creates(type, constructors.isEmpty() ? null : constructors.getFirst(), given,
+                    body.setting, call.at()));
+            made.add(new Origin.Fresh(type));
+        }
+        made.addAll(kind.origins()); // which one it is was decided where the type comes from
+        CodeType common = body.world.supertypes.common(List.copyOf(kinds));
+        return new Flow(made, common == null ? TypeUse.UNKNOWN : TypeUse.of(common));
+    }
+
     /** Calls a function that is a value. */
     Flow apply(Value.Call call, Flow function, boolean used, TypeUse expected) {
         if (call.name().equals("bind")) {
@@ -244,6 +275,11 @@ final class DynamicCalls {
                     callee = written.operations().getFirst();
                 }
             }
+        }
+        boolean applies = call.receiver() == null || call.name().equals(Value.APPLY);
+        Flow made = callee == null && applies ? madeOfKinds(call, function) : null;
+        if (made != null) {
+            return made;
         }
         if (callee == null && NameResolver.isType(function) && type != null && !type.external()
                 && call.name().equals(Value.APPLY)) {

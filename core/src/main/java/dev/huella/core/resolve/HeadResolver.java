@@ -79,6 +79,13 @@ final class HeadResolver {
                 mention(type, use, Mention.Kind.SUPERTYPE, head(declared));
             }
         }
+        for (TypeText maker : declared.facts().makers()) {
+            TypeUse use = names.use(maker, from);
+            if (use.type() != null && !use.type().external()) {
+                type.madeBy(use.type());
+                mention(type, use, Mention.Kind.OTHER, head(declared));
+            }
+        }
         if (!declared.first()) {
             List<TypeUse> all = new ArrayList<>(type.supertypes());
             found.stream().filter(use -> all.stream().noneMatch(one -> one.type() == use.type())).forEach(all::add);

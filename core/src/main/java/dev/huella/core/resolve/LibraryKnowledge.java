@@ -114,6 +114,11 @@ public final class LibraryKnowledge {
         return lists("interfaces", simple) || interfacePattern != null && interfacePattern.matcher(simple).matches();
     }
 
+    /** True for the operation that the language runs on each new copy. */
+    public boolean finishesCopies(String operation) {
+        return lists("finishesCopies", operation);
+    }
+
     /** True for the operation that answers whatever a type does not declare. */
     boolean answersAll(String operation) {
         return lists("answersAll", operation);

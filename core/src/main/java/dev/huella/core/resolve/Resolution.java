@@ -1,7 +1,10 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
+import java.util.Map;
 import java.util.Queue;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 
 /** What all passes share while one family of languages is resolved. */
@@ -15,6 +18,8 @@ final class Resolution {
     final FunctionTypes functions = new FunctionTypes();
     /** Types of functions that fields and parameters ask for. */
     final Queue<CodeType> slots = new ConcurrentLinkedQueue<>();
+    /** Types that reach a place as values, to be made there later; found between readings of the bodies. */
+    final Map<Slots.Key, Set<CodeType>> kinds = new ConcurrentHashMap<>();
     /** True while bodies are read only to find out what untyped values hold. */
     boolean inferring;
 

@@ -36,7 +36,7 @@ final class Shapes {
 
     /** What is asked of the value that a field or parameter holds. */
     static CodeType of(String name, CodeType home, SourceSpan at, TypeKind kind) {
-        return new CodeType(name, home.qualifiedName() + "." + name + "{}", kind, abstractOnes(), at, home, true)
+        return new CodeType(name, home.qualifiedName() + "." + name, kind, abstractOnes(), at, home, true)
                 .language(home.language())
                 .asShape();
     }

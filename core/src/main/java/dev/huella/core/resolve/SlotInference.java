@@ -72,6 +72,9 @@ final class SlotInference {
             }
         }
         List<Slot> all = new ArrayList<>(slots.all().values());
+        all.stream()
+                .filter(slot -> !slot.kinds.isEmpty() && slot.kinds.size() <= MOST_CANDIDATES)
+                .forEach(slot -> changed |= world.kinds.put(slot.key, slot.kinds) == null);
         all.forEach(this::follow);
         Map<Object, TypeUse[]> parameters = new LinkedHashMap<>();
         for (Slot slot : all) {

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -56,6 +57,8 @@ final class Slots {
         final Set<Slot> from = new LinkedHashSet<>();
         final Set<Use> uses = new LinkedHashSet<>();
         final List<Origin.OfFunction> functions = new ArrayList<>();
+        /** Types that are put there themselves, rather than objects of them. */
+        final Set<CodeType> kinds = new LinkedHashSet<>();
         /** The type of a parameter that is handed on here as it is, where one is written. */
         CodeType written;
 
@@ -148,6 +151,11 @@ final class Slots {
                 slot.functions.add(function);
                 told = true;
             }
+            if (origin instanceof Origin.OfType(CodeType kind) && !kind.external() && kind.kind() != TypeKind.MODULE
+                    && !slot.key.element() && !holdsMany(value.type())) {
+                slot.kinds.add(kind);
+                told = true;
+            }
             if (origin instanceof Origin.Fresh(CodeType made) && !made.external()) {
                 (holdsMany(value.type()) ? slot(slot.key.elements()) : slot).types.add(TypeUse.of(made));
             }
@@ -175,16 +183,22 @@ final class Slots {
 
     /** The place a value comes from; null when it comes from none. */
     Slot slot(Origin origin) {
+        Key key = key(origin);
+        return key == null ? null : slot(key);
+    }
+
+    /** The place a value comes from; null when it comes from none. */
+    static Key key(Origin origin) {
         return switch (origin) {
-            case Origin.OfField(Field field, boolean _) when field.place() != null -> slot(Key.of(field));
-            case Origin.OfParameter(Operation operation, int index) -> slot(Key.parameter(operation, index));
+            case Origin.OfField(Field field, boolean _) when field.place() != null -> Key.of(field);
+            case Origin.OfParameter(Operation operation, int index) -> Key.parameter(operation, index);
             case Origin.Result(Operation callee, Origin _) when callee != null && callee.place() != null ->
-                slot(Key.result(callee));
+                Key.result(callee);
             case Origin.ElementOf(Origin container) -> {
-                Slot whole = slot(container);
-                yield whole == null || whole.key.element() ? whole : slot(whole.key.elements());
+                Key whole = key(container);
+                yield whole == null || whole.element() ? whole : whole.elements();
             }
-            case Origin.CopyOf(Origin container, boolean _) -> slot(container);
+            case Origin.CopyOf(Origin container, boolean _) -> key(container);
             default -> null;
         };
     }
@@ -197,6 +211,7 @@ final class Slots {
             for (Slot slot : slots.values()) {
                 for (Slot from : slot.from) {
                     changed |= slot.types.addAll(from.types);
+                    changed |= slot.kinds.addAll(from.kinds);
                     changed |= from.uses.addAll(slot.uses);
                     for (Origin.OfFunction function : from.functions) {
                         if (!slot.functions.contains(function)) {

@@ -126,7 +126,7 @@ public final class FactsReader {
     private TypeDeclared declared() {
         return new TypeDeclared(text(), flag(), KINDS[number()], modifiers(), parameters(), list(this::type),
                 list(this::type), list(this::field), list(this::operation), list(this::declared), span(),
-                list(this::span), TypeDeclared.Standing.values()[number()], text());
+                list(this::span), TypeDeclared.Standing.values()[number()], text(), list(this::type));
     }
 
     private FieldDeclared field() {

@@ -153,6 +153,7 @@ public final class FactsWriter {
         list(type.unreadable(), this::span);
         number(type.standing().ordinal());
         text(type.namespace());
+        list(type.makers(), this::type);
     }
 
     private void field(FieldDeclared field) throws IOException {

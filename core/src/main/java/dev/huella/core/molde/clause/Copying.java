@@ -134,12 +134,21 @@ final class Copying {
                         && LibraryKnowledge.of(type).copiesDeep(calls.name()));
         Set<Field> shared = new LinkedHashSet<>(deep ? List.of() : fields(type));
         shared.removeIf(field -> !changing(field));
-        for (Deed deed : operation.deeds()) {
-            if (deed instanceof Deed.Sets sets) {
-                shared.remove(sets.field());
-            }
-        }
+        operation.deeds().forEach(deed -> replaced(deed, shared));
+        // what the language asks a copy to do before it hands it out
+        type.operations()
+                .stream()
+                .filter(own -> LibraryKnowledge.of(type).finishesCopies(own.name()))
+                .flatMap(own -> own.reached().stream())
+                .forEach(own -> own.deeds().forEach(deed -> replaced(deed, shared)));
         return shared;
+    }
+
+    /** A field that is given something else on the copy is not shared. */
+    private static void replaced(Deed deed, Set<Field> shared) {
+        if (deed instanceof Deed.Sets sets) {
+            shared.remove(sets.field());
+        }
     }
 
     /** True when all there is reaches the copy. */

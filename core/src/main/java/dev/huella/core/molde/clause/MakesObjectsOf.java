@@ -1,6 +1,8 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
@@ -31,5 +33,13 @@ public final class MakesObjectsOf implements Clause.Listed {
                 into.add(operation.place(), operation, operation.home());
             }
         });
+        for (CodeType type : model.types()) {
+            for (CodeType maker : type.makers()) {
+                maker.operations()
+                        .stream()
+                        .filter(operation -> LibraryKnowledge.of(maker).invokes(operation.name()))
+                        .forEach(operation -> into.add(operation.place(), operation, type));
+            }
+        }
     }
 }

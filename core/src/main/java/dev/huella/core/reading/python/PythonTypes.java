@@ -79,6 +79,8 @@ final class PythonTypes {
         String name = node.child("name").text();
         List<TypeText> bases = new ArrayList<>();
         List<TypeParameterDeclared> parameters = new ArrayList<>();
+        List<TypeText> makers = new ArrayList<>();
+        decorators.stream().filter(one -> one.matches("[A-Z]\\w*")).map(TypeText::of).forEach(makers::add);
         boolean protocol = false;
         boolean isEnum = false;
         boolean isAbstract = false;
@@ -86,6 +88,9 @@ final class PythonTypes {
         for (SyntaxNode base : supers == null ? List.<SyntaxNode>of() : supers.children()) {
             if (base.is("keyword_argument")) {
                 isAbstract |= base.child("value").text().endsWith("ABCMeta");
+                if (base.child("name").text().equals("metaclass")) {
+                    makers.add(WrittenType.of(base.child("value").text()));
+                }
                 continue;
             }
             TypeText text = WrittenType.of(base.text());
@@ -107,6 +112,7 @@ final class PythonTypes {
         }
         var parts = new TypeParts(protocol ? TypeKind.PROTOCOL : isEnum ? TypeKind.ENUM : TypeKind.CLASS, name);
         parts.extended().addAll(bases);
+        makers.stream().filter(maker -> maker != null).forEach(parts.makers()::add);
         parts.typeParameters().addAll(parameters);
         boolean data = decorators.stream().anyMatch(one -> one.endsWith("dataclass") || one.endsWith("define"));
         members(node.child("body"), parts, data);

@@ -188,7 +188,7 @@ final class RubyTypes {
         String inner = one.namespace() == null || one.namespace().isEmpty() ? "" : one.namespace() + ".";
         return new TypeDeclared(inner + one.name(), one.anonymous(), one.kind(), one.modifiers(), one.typeParameters(),
                 one.extended(), one.realised(), one.fields(), one.operations(), one.nested(), one.at(),
-                one.unreadable(), one.standing(), null);
+                one.unreadable(), one.standing(), null, one.makers());
     }
 
     private void ofClass(SyntaxNode body) {
