@@ -32,6 +32,12 @@ public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifi
         makers = List.copyOf(makers);
     }
 
+    /** The same declaration under another name. */
+    public TypeDeclared named(String other) {
+        return new TypeDeclared(other, anonymous, kind, modifiers, typeParameters, extended, realised, fields,
+                operations, nested, at, unreadable, standing, namespace, makers);
+    }
+
     /** How much of a type one declaration is. */
     public enum Standing {
         /** The declaration is the type. */

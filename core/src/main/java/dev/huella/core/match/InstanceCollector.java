@@ -151,8 +151,8 @@ final class InstanceCollector {
      * are asked for, the place that asks and the functions put there are all that there is.
      */
     private static Stream<Element> declared(Element element) {
-        if (element instanceof CodeType type && type.shape()) {
-            boolean functions = type.kind() == TypeKind.FUNCTION;
+        boolean functions = element instanceof CodeType asked && asked.kind() == TypeKind.FUNCTION;
+        if (element instanceof CodeType type && (type.shape() || functions)) {
             List<CodeType> named = type.subtypes()
                     .stream()
                     .filter(sub -> !sub.shape() && (!sub.anonymous() || functions))

@@ -66,7 +66,7 @@ public abstract class Bodies {
     }
 
     /** {@code +} or {@code -} between two operands of a grammar that does not name its operators. */
-    protected static String plusOrMinus(SyntaxNode node) {
+    public static String plusOrMinus(SyntaxNode node) {
         return node.tokens().stream().anyMatch(token -> token.is("+")) ? "+" : "-";
     }
 

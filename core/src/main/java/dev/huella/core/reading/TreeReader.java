@@ -4,6 +4,8 @@ import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.AliasSeen;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.source.Problem;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -105,8 +107,18 @@ public abstract class TreeReader implements LanguageReader {
     /** Facts with names for types, and the problems and lines of the tree. */
     protected final FileFacts facts(SyntaxTree tree, String namespace, List<ImportSeen> imports,
             List<AliasSeen> aliases, List<TypeDeclared> types) {
-        return new FileFacts(tree.path(), language(), namespace, imports, aliases, types, problems(tree),
+        return new FileFacts(tree.path(), language(), namespace, imports, aliases, apart(types), problems(tree),
                 tree.lines());
+    }
+
+    /** What stands outside all types is a module named after the file; where a type has that name, it says that it is one. */
+    private static List<TypeDeclared> apart(List<TypeDeclared> types) {
+        return types.stream()
+                .map(type -> type.kind() == TypeKind.MODULE && type.standing() == Standing.WHOLE
+                        && types.stream().anyMatch(other -> other != type && other.name().equals(type.name()))
+                                ? type.named(type.name() + "File")
+                                : type)
+                .toList();
     }
 
     /** What could not be read. Grammars that count sound code as broken say less. */

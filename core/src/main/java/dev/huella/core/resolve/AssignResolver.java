@@ -28,6 +28,7 @@ final class AssignResolver {
                 Flow given = values.flow(assign.value(), local.flow().type(), name.name());
                 if (assign.plain()) {
                     local.assign(given);
+                    local.holds(assign.value());
                 }
                 return given;
             }

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Value;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
@@ -21,6 +22,7 @@ final class BodyScope {
     static final class Local {
         private final List<Origin> origins = new ArrayList<>(2);
         private TypeUse type;
+        private Value.Function function;
 
         Local(Flow first, TypeUse type) {
             this.type = type;
@@ -40,6 +42,16 @@ final class BodyScope {
             if (type.isUnknown()) {
                 type = flow.type();
             }
+        }
+
+        /** It was given a function when nothing said what is asked of it; what it is shows where it is handed on. */
+        void holds(Value given) {
+            function = given instanceof Value.Function written && type.isUnknown() ? written : null;
+        }
+
+        /** The function it holds as written; null when it holds none, or one whose type is known. */
+        Value.Function function() {
+            return function;
         }
 
         Flow flow() {

@@ -208,6 +208,9 @@ final class CallResolver {
 
     /** A name that was not understood as a value may mean an operation where a function is asked for. */
     private boolean meansOperation(Value written, Flow flow, TypeUse declared) {
+        if (written instanceof Value.Name name && declared.type() != null && body.scope.find(name.name()) != null) {
+            return body.scope.find(name.name()).function() != null;
+        }
         return !isJava() && (written instanceof Value.Name || written instanceof Value.Member)
                 && flow.first() instanceof Origin.Unknown && declared.type() != null
                 && body.world.members.single(declared.type()) != null;

@@ -94,6 +94,18 @@ final class FunctionResolver {
         return Flow.of(new Origin.OfFunction(type), TypeUse.UNKNOWN);
     }
 
+    /** The function that a local variable holds, where one is asked for; null when it holds none. */
+    Flow heldBy(Value.Name name, TypeUse expected) {
+        BodyScope.Local local = expected.type() == null ? null : body.scope.find(name.name());
+        if (local == null || local.function() == null || body.world.members.single(expected.type()) == null) {
+            return null;
+        }
+        int before = body.deeds.size();
+        Flow flow = function(local.function(), expected, name.name());
+        body.deeds.subList(before, body.deeds.size()).clear(); // they were noted where it was written
+        return flow;
+    }
+
     /** An operation meant as a value, not called. */
     Flow meant(Operation operation, Flow of, TypeUse expected, SourceSpan at) {
         CodeType asked = expected.dimensions() > 0 ? null : expected.type();

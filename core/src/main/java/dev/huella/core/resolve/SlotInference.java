@@ -364,20 +364,22 @@ final class SlotInference {
                 : function.function().operations().getFirst().parameters().size();
     }
 
-    /** From each parameter that a field is given, to that field. */
+    /** From each parameter that a field is given to that field, and from each constant that a parameter is given to it. */
     private void follow(Slot slot) {
-        if (slot.key.owner() instanceof Field) {
-            for (Slot from : slot.from) {
-                if (from.key.owner() instanceof Operation && !from.key.element()) {
-                    targets.putIfAbsent(from, slot);
-                }
+        boolean field = slot.key.owner() instanceof Field;
+        for (Slot from : slot.from) {
+            boolean parameter = from.key.owner() instanceof Operation && !from.key.element();
+            boolean constant = from.key.owner() instanceof Field kept && kept.isStatic() && !from.key.element();
+            if (field ? parameter : constant && !slot.key.element() && slot.key.index() >= 0) {
+                targets.putIfAbsent(from, slot);
             }
         }
     }
 
     /** The field that this place's functions end up in; the place itself when they end here. */
     private Slot target(Slot slot) {
-        return targets.getOrDefault(slot, slot);
+        Slot next = targets.getOrDefault(slot, slot);
+        return targets.getOrDefault(next, next);
     }
 
     private static String name(Key key) {

@@ -84,6 +84,7 @@ final class StepResolver {
                 ? new Flow(List.of(), written)
                 : values.flow(declare.initial(), written, declare.name());
         body.scope.declare(declare.name(), first, written.isUnknown() ? first.type() : written);
+        body.scope.find(declare.name()).holds(declare.initial());
     }
 
     private void yields(Step.Yield yield) {

@@ -73,7 +73,10 @@ final class ValueResolver {
      */
     Flow flow(Value value, TypeUse expected, String holder) {
         Flow flow = switch (value) {
-            case Value.Name name -> names.name(name, expected);
+            case Value.Name name -> {
+                Flow function = functions.heldBy(name, expected);
+                yield function == null ? names.name(name, expected) : function;
+            }
             case Value.Self self -> self(self);
             case Value.Super _ -> Flow.of(new Origin.Self(body.type), superType());
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));

@@ -92,10 +92,18 @@ final class Assembly {
                 .filter(operation -> operation != finishing && operation.kind() == Kind.OPERATION)
                 .flatMap(operation -> operation.deeds().stream())
                 .anyMatch(deed -> switch (deed) {
-                    case Deed.Calls calls -> !calls.arguments().isEmpty() && isIn(calls.receiver(), field);
+                    case Deed.Calls calls -> !calls.arguments().isEmpty()
+                            && (isIn(calls.receiver(), field) || isPartOf(calls.receiver(), field));
                     case Deed.Sets sets -> !sets.own() && sets.field().home() == field.held().type().erased();
                     default -> false;
                 });
+    }
+
+    /** A part of the object that the field keeps: {@code report.lines.add(…)}. */
+    private static boolean isPartOf(Flow receiver, Field field) {
+        CodeType held = field.isStatic() ? null : field.held().type().erased();
+        return held != null && receiver.any(
+                origin -> origin instanceof Origin.OfField(Field part, boolean own) && !own && part.home() == held);
     }
 
     private static boolean isIn(Flow receiver, Field field) {
@@ -144,7 +152,10 @@ final class Assembly {
                     case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
                             || !sets.own() && reached == operation;
                     case Deed.Stores stores -> fromOwn(stores.container());
-                    case Deed.Calls calls -> fromOwn(calls.receiver())
+                    case Deed.Calls calls -> (fromOwn(calls.receiver()) || operation.home()
+                            .fields()
+                            .stream()
+                            .anyMatch(field -> isPartOf(calls.receiver(), field)))
                             && (library.adds(calls.name()) || library.removes(calls.name()) || !calls.used());
                     case Deed.Creates creates -> creates.type() == operation.home()
                             && handsOver(creates.arguments(), reached);

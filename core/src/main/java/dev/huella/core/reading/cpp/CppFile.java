@@ -121,7 +121,11 @@ final class CppFile {
             if (node.is("using_declaration")) {
                 using(node);
             }
-            node.children().forEach(open::push);
+            boolean members = node.is("field_declaration_list"); // there it takes members over, constructors among them
+            node.children()
+                    .stream()
+                    .filter(child -> !members || !child.is("using_declaration"))
+                    .forEach(open::push);
         }
     }
 

@@ -15,6 +15,7 @@ import java.util.List;
 /** Reads expressions. */
 final class SwiftValues extends Bodies {
     private final SwiftBodies bodies;
+    private final SwiftOperators operators = new SwiftOperators();
 
     SwiftValues(SwiftBodies bodies) {
         this.bodies = bodies;
@@ -34,6 +35,13 @@ final class SwiftValues extends Bodies {
 
     @Override
     public Value value(SyntaxNode node) {
+        if (operators.isOpen(node)) {
+            return value(operators.operand(node));
+        }
+        SyntaxNode operation = operators.below(node);
+        if (operation != null) {
+            return operators.around(operation, this::value, node);
+        }
         SourceSpan at = node.span();
         List<SyntaxNode> parts = parts(node);
         return switch (node.kind()) {
@@ -115,7 +123,7 @@ final class SwiftValues extends Bodies {
     }
 
     private Value call(SyntaxNode node, List<SyntaxNode> parts) {
-        SyntaxNode function = parts.getFirst();
+        SyntaxNode function = operators.operand(parts.getFirst());
         SyntaxNode suffix = node.first("call_suffix");
         List<Value> arguments = arguments(suffix);
         if (suffix != null && suffix.text().startsWith("[")) {

@@ -1,0 +1,9 @@
+export class OldBuoy {
+  readKnots(): number {
+    return 14;
+  }
+
+  readSwellInFeet(): number {
+    return 3;
+  }
+}

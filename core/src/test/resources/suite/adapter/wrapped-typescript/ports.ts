@@ -1,0 +1,4 @@
+export interface WeatherSource {
+  wind(): number;
+  waveHeight(): number;
+}

@@ -1,0 +1,4 @@
+from desk import Head, Teller
+
+desk = Teller(Head())
+print(desk.decide(None))

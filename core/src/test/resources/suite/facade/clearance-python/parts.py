@@ -1,0 +1,10 @@
+class Customs:
+    def seal(self, hold): return f"sealed {hold}"
+
+
+class Health:
+    def inspect(self, crew): return len(crew) > 0
+
+
+class Dues:
+    def charge(self, tons): return tons * 3

@@ -1,0 +1,7 @@
+require_relative 'ledger'
+
+class Clerk
+  def note(text)
+    Ledger.instance.enter(text)
+  end
+end

@@ -1,0 +1,3 @@
+const log = require('./harbourLog');
+
+exports.tow = (ship) => log.write(`towed ${ship}`);

@@ -1,0 +1,6 @@
+from lock import Gate
+
+gate = Gate()
+gate.push()
+gate.push()
+gate.pull()

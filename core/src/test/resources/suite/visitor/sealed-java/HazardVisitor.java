@@ -1,0 +1,7 @@
+package aldera.hazard;
+
+public interface HazardVisitor<R> {
+    R wreck(Wreck wreck);
+
+    R shoal(Shoal shoal);
+}
