@@ -74,7 +74,8 @@ final class FieldResolver {
             }
             Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
             boolean ofLibrary = kept != null && (type.type().external()
-                    || library.isOwn(type.type()) && !library.isOwn(field.home()));
+                    || library.isOwn(type.type())
+                            && (!library.isOwn(field.home()) || library.container(TypeUse.of(field.home())) == null));
             if (!ofLibrary) {
                 break;
             }
