@@ -29,6 +29,8 @@ final class AssignResolver {
                 if (assign.plain()) {
                     local.assign(given);
                     local.holds(assign.value());
+                } else {
+                    local.assign(Flow.UNKNOWN); // what is there now was worked out
                 }
                 return given;
             }
