@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
+import java.util.stream.Stream;
 
 /** {@code <type> asks for few operations} */
 @AutoService(Clause.class)
@@ -28,7 +29,13 @@ public final class AsksForFew implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            if (type.operations().stream().filter(Operation::isAbstract).count() <= 3) {
+            long asked = Stream.concat(Stream.of(type), Hierarchy.above(type).stream().filter(above -> !above.external()))
+                    .flatMap(one -> one.operations().stream())
+                    .filter(Operation::isAbstract)
+                    .map(Operation::name)
+                    .distinct()
+                    .count();
+            if (asked <= 3) {
                 into.add(type.place(), type);
             }
         }

@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
@@ -55,7 +56,8 @@ final class Assembly {
                         found.putIfAbsent(type, at);
                     }
                 } else if (origin instanceof Origin.OfField(Field field, boolean own) && own && !field.isStatic()
-                        && field.held().container() == null && field.held().type().erased() != null
+                        && field.held().many() != Multiplicity.MANY && field.held().container() == null
+                        && field.held().type().erased() != null
                         && worksOn(operation, field)) {
                     found.putIfAbsent(field.held().type().erased(), operation.place());
                 }

@@ -30,7 +30,10 @@ public final class IsAnEnumerationOfOne implements Clause.Listed {
                     .filter(field -> field.kind() == FieldDeclared.Kind.CONSTANT)
                     .count();
             boolean more = type.fields().size() > constants
-                    || type.operations().stream().anyMatch(operation -> operation.kind() == Kind.OPERATION);
+                    || type.operations()
+                            .stream()
+                            .anyMatch(operation -> operation.kind() == Kind.OPERATION && !operation.isStatic()
+                                    && !Bodies.reports(operation) && !Bodies.refuses(operation));
             if (type.kind() == TypeKind.ENUM && constants == 1 && more) {
                 into.add(type.place(), type);
             }
