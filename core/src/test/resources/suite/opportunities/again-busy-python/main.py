@@ -1,0 +1,5 @@
+from station import RadarStation
+
+
+def boot(registry):
+    return RadarStation("north", registry)
