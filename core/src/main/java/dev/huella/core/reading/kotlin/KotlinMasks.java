@@ -14,7 +14,8 @@ final class KotlinMasks {
     private static final Pattern GUARD = Pattern.compile("^([ \\t]*(?:is\\s+)?[\\w.<>*]+)( if [^\\n]*?)(?=\\s*->)",
             Pattern.MULTILINE);
 
-    private static final Pattern OPEN = Pattern.compile("^[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])", Pattern.MULTILINE);
+    private static final Pattern OPEN = Pattern.compile("(?:^|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
+            Pattern.MULTILINE);
     private static final String QUOTED = "`op`";
 
     private KotlinMasks() {}

@@ -1,0 +1,5 @@
+package aldera.sink;
+
+public interface Sink {
+    void put(String line);
+}

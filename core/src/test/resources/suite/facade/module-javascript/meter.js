@@ -1,0 +1,4 @@
+export class Meter {
+  reset() { this.litres = 0; }
+  read() { return this.litres; }
+}

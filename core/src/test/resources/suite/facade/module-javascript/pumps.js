@@ -1,0 +1,4 @@
+export class Pump {
+  start() { this.on = true; }
+  stop() { this.on = false; }
+}

@@ -1,0 +1,4 @@
+export class Valve {
+  open() { this.ajar = true; }
+  shut() { this.ajar = false; }
+}

@@ -1,0 +1,11 @@
+<?php
+
+namespace Aldera;
+
+class Desk
+{
+    public function arrive(string $ship): void
+    {
+        Registry::instance()->add($ship);
+    }
+}

@@ -1,0 +1,5 @@
+package aldera.fee;
+
+public interface Fee {
+    double of(double tons);
+}
