@@ -51,6 +51,8 @@ final class Actions {
                 action("Show the structure", KeyCode.DIGIT2, () -> stage(WorkStage.STRUCTURE)),
                 action("Show the finds", KeyCode.DIGIT3, () -> stage(WorkStage.FINDS)),
                 action("Show the verdicts", KeyCode.DIGIT4, () -> stage(WorkStage.VERDICTS)),
+                new Action("List finds and verdicts by package, or not", null,
+                        () -> session.byPackage().set(!session.byPackage().get())),
                 new Action("Show how the packages hang together", null, () -> session.look(new Focus.OfWhole())),
                 new Action("Go back", new KeyCodeCombination(KeyCode.LEFT, KeyCombination.ALT_DOWN), session::back),
                 new Action("Go forward", new KeyCodeCombination(KeyCode.RIGHT, KeyCombination.ALT_DOWN),

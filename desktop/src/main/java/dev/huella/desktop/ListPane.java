@@ -1,20 +1,12 @@
 package dev.huella.desktop;
 
-import dev.huella.core.conformance.Verdict.Kind;
-import dev.huella.core.match.NearMiss;
-import dev.huella.core.match.Opportunity;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.project.Finding;
 import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -35,6 +27,7 @@ final class ListPane {
     private final Label empty = TopBar.styled(new Label(), "hint");
     private final Node rules;
     private final Button limit;
+    private final Button order;
     private final VBox node;
     private boolean choosing;
     private boolean filling;
@@ -59,7 +52,12 @@ final class ListPane {
         });
         limit.setId("limit");
         limit.managedProperty().bind(limit.visibleProperty());
-        var head = new VBox(8, titles, filter, limit, rules);
+        order = TopBar.tool("", "Change between patterns and packages",
+                () -> session.byPackage().set(!session.byPackage().get()));
+        order.setId("order");
+        order.managedProperty().bind(order.visibleProperty());
+        session.byPackage().addListener(change -> fillSoon());
+        var head = new VBox(8, titles, filter, order, limit, rules);
         head.getStyleClass().add("list-head");
         empty.setWrapText(true);
         empty.setMaxWidth(210);
@@ -143,6 +141,11 @@ final class ListPane {
         boolean intake = session.stage().get() == WorkStage.INTAKE && session.project().get() != null;
         rules.setVisible(intake);
         rules.setManaged(intake);
+        boolean judged = session.stage().get() == WorkStage.FINDS || session.stage().get() == WorkStage.VERDICTS;
+        order.setVisible(judged && session.project().get() != null);
+        String other = session.stage().get() == WorkStage.FINDS ? "pattern" : "what is owed";
+        order.setText(
+                session.byPackage().get() ? "by package — order by " + other : "by " + other + " — order by package");
         if (session.project().get() == null) {
             list.getItems().clear();
             heading.setText(session.stage().get().title());
@@ -196,44 +199,9 @@ final class ListPane {
     }
 
     private void finds(Findings findings) {
-        Map<String, List<Finding>> byPattern = new TreeMap<>();
-        for (Finding finding : inLimit(findings.all())) {
-            String names = finding.instance()
-                    .players()
-                    .entrySet()
-                    .stream()
-                    .map(role -> role.getKey() + " "
-                            + role.getValue()
-                                    .stream()
-                                    .map(player -> player.element().qualifiedName())
-                                    .collect(Collectors.joining(" ")))
-                    .collect(Collectors.joining(" "));
-            if (kept(finding.instance().pattern().id() + " " + names)) {
-                byPattern.computeIfAbsent(finding.instance().pattern().id(), key -> new ArrayList<>()).add(finding);
-            }
-        }
-        List<ListRow> rows = new ArrayList<>();
-        int left = 0;
-        for (var entry : byPattern.entrySet()) {
-            rows.add(ListRow.heading(entry.getValue().getFirst().instance().pattern(), entry.getValue().size()));
-            entry.getValue().sort(Comparator.comparing((Finding finding) -> -finding.count(Kind.BROKEN)));
-            entry.getValue().forEach(finding -> rows.add(ListRow.of(finding)));
-            left += entry.getValue().size();
-        }
-        List<NearMiss> misses = findings.nearMisses().stream().filter(miss -> filter.getText().isBlank()).toList();
-        if (!misses.isEmpty()) {
-            rows.add(ListRow.heading("Near misses", misses.size()));
-            misses.forEach(miss -> rows.add(ListRow.of(miss)));
-        }
-        List<Opportunity> opportunities = findings.opportunities()
-                .stream()
-                .filter(one -> kept(one.id() + " " + one.why()))
-                .toList();
-        if (!opportunities.isEmpty()) {
-            rows.add(ListRow.heading("Opportunities", opportunities.size()));
-            opportunities.forEach(one -> rows.add(ListRow.of(one)));
-        }
-        list.getItems().setAll(rows);
+        var rows = new FindRows(findings, inLimit(findings.all()), this::kept, session.byPackage().get());
+        int left = rows.left();
+        list.getItems().setAll(rows.rows());
         heading.setText("%,d finds".formatted(left));
         count.setText(left == findings.all().size() ? "" : "of %,d".formatted(findings.all().size()));
         empty.setText(session.working().get()
@@ -244,7 +212,7 @@ final class ListPane {
     }
 
     private void verdicts(Findings findings) {
-        var verdicts = new VerdictRows(inLimit(findings.all()), this::kept);
+        var verdicts = new VerdictRows(inLimit(findings.all()), this::kept, session.byPackage().get());
         list.getItems().setAll(verdicts.rows());
         heading.setText("%,d to look at".formatted(verdicts.left()));
         count.setText(verdicts.left() == verdicts.all() ? "" : "of %,d".formatted(verdicts.all()));

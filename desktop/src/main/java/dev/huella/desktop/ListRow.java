@@ -48,15 +48,7 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
         if (signs.isEmpty()) {
             signs.add(finding.count(Kind.OPEN) > 0 ? Kind.OPEN : Kind.MET);
         }
-        Element first = instance.players()
-                .values()
-                .stream()
-                .flatMap(List::stream)
-                .map(PatternInstance.Player::element)
-                .filter(element -> !element.home().external())
-                .findFirst()
-                .orElse(instance.players().values().iterator().next().getFirst().element());
-        String namespace = first.home().namespace();
+        String namespace = namespace(finding);
         String place = namespace.substring(namespace.lastIndexOf('.') + 1);
         var focus = new Focus.OfFind(finding);
         return new ListRow(false, focus.title(),
@@ -65,6 +57,32 @@ record ListRow(boolean isHeading, String title, String detail, String end, List<
                         .collect(Collectors.joining(" · ")),
                 "", signs,
                 focus, null);
+    }
+
+    /** A find below the heading of its package: its pattern stands in place of the package. */
+    static ListRow inPackage(Finding finding) {
+        ListRow row = of(finding);
+        PatternInstance instance = finding.instance();
+        return new ListRow(false, row.title(),
+                Stream.of(Words.pattern(instance.pattern().id()).toLowerCase(Locale.ROOT),
+                        instance.variant().replace('-', ' '))
+                        .filter(part -> !part.isEmpty())
+                        .collect(Collectors.joining(" · ")),
+                "", row.signs(), row.focus(), null);
+    }
+
+    /** The package of the first player that the code declares. */
+    static String namespace(Finding finding) {
+        PatternInstance instance = finding.instance();
+        Element first = instance.players()
+                .values()
+                .stream()
+                .flatMap(List::stream)
+                .map(PatternInstance.Player::element)
+                .filter(element -> !element.home().external())
+                .findFirst()
+                .orElse(instance.players().values().iterator().next().getFirst().element());
+        return first.home().namespace();
     }
 
     static ListRow of(NearMiss miss) {

@@ -88,6 +88,9 @@ final class OffscreenTour {
             session.back();
             session.look(new Focus.OfFind(observer));
         });
+        steps.add(() -> session.byPackage().set(true));
+        steps.add(() -> picture("finds-by-package.png"));
+        steps.add(() -> session.byPackage().set(false));
         suggestions();
         diagrams(observer);
         steps.add(() -> session.look(new Focus.OfFind(observer)));

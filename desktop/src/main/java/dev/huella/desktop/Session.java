@@ -44,6 +44,7 @@ final class Session {
     private final BooleanProperty refreshing = new SimpleBooleanProperty();
     private final DoubleProperty done = new SimpleDoubleProperty();
     private final StringProperty message = new SimpleStringProperty("");
+    private final BooleanProperty byPackage = new SimpleBooleanProperty();
     private final BooleanProperty dark = new SimpleBooleanProperty();
     private final IntegerProperty textSize = new SimpleIntegerProperty(100);
     private final History history = new History();
@@ -72,6 +73,11 @@ final class Session {
     /** Packages that the lists are limited to; none when they are not. */
     ObjectProperty<Set<String>> limit() {
         return limit;
+    }
+
+    /** True when finds and verdicts are listed by package. */
+    BooleanProperty byPackage() {
+        return byPackage;
     }
 
     BooleanProperty working() {
@@ -139,6 +145,7 @@ final class Session {
     void restore(WindowState state) {
         dark.set(state.dark());
         textSize.set(state.textSize());
+        byPackage.set(state.byPackage());
         stage.set(WorkStage.valueOf(state.stage()));
         List<Path> paths = state.sources().stream().map(Path::of).filter(Files::exists).toList();
         if (!paths.isEmpty()) {
@@ -149,7 +156,7 @@ final class Session {
 
     WindowState state() {
         return new WindowState(opened.stream().map(path -> path.toAbsolutePath().toString()).toList(),
-                stage.get().name(), focus.get().key(), dark.get(), textSize.get());
+                stage.get().name(), focus.get().key(), dark.get(), textSize.get(), byPackage.get());
     }
 
     /** Moves the focus, and remembers where it was. */

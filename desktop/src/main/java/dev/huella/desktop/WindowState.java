@@ -14,11 +14,13 @@ import java.util.List;
  * @param sources what was open, as paths
  * @param focus key of what was looked at
  * @param textSize in percent of the usual
+ * @param byPackage finds and verdicts are listed by package
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
-record WindowState(List<String> sources, String stage, String focus, boolean dark, int textSize) {
+record WindowState(List<String> sources, String stage, String focus, boolean dark, int textSize,
+        boolean byPackage) {
     private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
-    static final WindowState FIRST = new WindowState(List.of(), "FINDS", "nothing", false, 100);
+    static final WindowState FIRST = new WindowState(List.of(), "FINDS", "nothing", false, 100, false);
 
     WindowState {
         sources = sources == null ? List.of() : List.copyOf(sources);

@@ -158,7 +158,9 @@ final class InstanceCollector {
                     .filter(sub -> !sub.shape() && (!sub.anonymous() || functions))
                     .toList();
             Stream<Element> players = named.stream().map(Element.class::cast);
-            return named.isEmpty() ? Stream.of(element) : functions ? Stream.concat(Stream.of(element), players) : players;
+            return named.isEmpty()
+                    ? Stream.of(element)
+                    : functions ? Stream.concat(Stream.of(element), players) : players;
         }
         return Stream.of(element);
     }

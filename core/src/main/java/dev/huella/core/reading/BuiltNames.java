@@ -33,7 +33,8 @@ public final class BuiltNames {
     private String written(SyntaxNode node) {
         return switch (node.kind()) {
             case "string", "template_string", "encapsed_string", "delimited_symbol", "simple_symbol",
-                    "concatenated_string" -> text(node);
+                    "concatenated_string" ->
+                text(node);
             case "binary_operator", "binary_expression", "binary" -> {
                 SyntaxNode left = node.child("left");
                 SyntaxNode right = node.child("right");

@@ -7,7 +7,6 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
-import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.Slots.Key;
 import dev.huella.core.resolve.Slots.Slot;
@@ -35,12 +34,12 @@ final class SlotInference {
     private boolean changed;
     private final Map<String, List<CodeType>> offering = new HashMap<>();
     private final Map<Set<CodeType>, CodeType> made = new HashMap<>();
-    private final Map<Key, CodeType> functionShapes = new HashMap<>();
-    private final Map<Slot, Slot> targets = new HashMap<>();
+    private final FunctionPlaces places;
 
     SlotInference(Resolution world) {
         this.world = world;
         this.nesting = new Nesting(world.library);
+        this.places = new FunctionPlaces(world, nesting);
         this.dynamic = world.library.rule(Rule.DYNAMIC);
     }
 
@@ -60,7 +59,6 @@ final class SlotInference {
         last = shaping == Shaping.OF_WHAT_IS_ASKED;
         changed = false;
         offering.clear();
-        targets.clear();
         var slots = new Slots(world.library);
         types.forEach(type -> type.operations().forEach(slots::collect));
         slots.spread();
@@ -75,7 +73,7 @@ final class SlotInference {
         all.stream()
                 .filter(slot -> !slot.kinds.isEmpty() && slot.kinds.size() <= MOST_CANDIDATES)
                 .forEach(slot -> changed |= world.kinds.put(slot.key, slot.kinds) == null);
-        all.forEach(this::follow);
+        places.follow(all);
         Map<Object, TypeUse[]> parameters = new LinkedHashMap<>();
         for (Slot slot : all) {
             if (!slot.key.element()) {
@@ -103,7 +101,7 @@ final class SlotInference {
     }
 
     private void fill(Slot slot, Slots slots, Map<Object, TypeUse[]> parameters) {
-        TypeUse now = current(slot.key);
+        TypeUse now = slot.key.type();
         if (now == null) {
             return;
         }
@@ -138,22 +136,9 @@ final class SlotInference {
         };
     }
 
-    /** The type it has now; null for places outside the sources. */
-    private static TypeUse current(Key key) {
-        return switch (key.owner()) {
-            case Field field -> field.place() == null ? null : field.type();
-            case Operation operation when operation.home().shape() && operation.home().place() == null -> null;
-            case Operation operation when key.index() < 0 -> operation.returns();
-            case Operation operation -> key.index() < operation.parameters().size()
-                    ? operation.parameters().get(key.index()).type()
-                    : null;
-            default -> null;
-        };
-    }
-
     private TypeUse found(Slot slot, TypeUse now) {
         if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
-            return shapes ? function(slot, now) : now;
+            return shapes ? places.function(slot, now) : now;
         }
         if (!now.isUnknown() && !(dynamic && workedOut(slot.key))) {
             return now;
@@ -276,7 +261,7 @@ final class SlotInference {
         Set<CodeType> key = new LinkedHashSet<>(realised);
         CodeType there = made.get(key);
         if (there == null) {
-            there = Shapes.of(name(slot.key), home(slot.key), place(slot.key), TypeKind.PROTOCOL);
+            there = Shapes.of(slot.key.name(), slot.key.home(), slot.key.place(), TypeKind.PROTOCOL);
             made.put(key, there);
             world.slots.add(there);
             for (CodeType type : realised) {
@@ -312,91 +297,5 @@ final class SlotInference {
                 shape.add(Shapes.promised(shape, use.name(), parameters, TypeUse.UNKNOWN));
             }
         }
-    }
-
-    /** Places that functions flow between share the shape of the one they end in. */
-    private TypeUse function(Slot slot, TypeUse now) {
-        Slot end = target(slot);
-        TypeUse there = end == slot ? now : current(end.key);
-        if (end != slot && end.key.element() && there != null) {
-            there = nesting.innermost(there);
-        }
-        if (there != null && Shapes.isFunction(there.type())) {
-            return new TypeUse(now.isUnknown() ? "" : now.text(), there.type(), null, List.of(), now.dimensions());
-        }
-        if (!now.isUnknown()) {
-            return now;
-        }
-        CodeType shape = functionShapes.computeIfAbsent(end.key, key -> {
-            CodeType type = Shapes.of(name(key), home(key), place(key), TypeKind.FUNCTION);
-            int count = slot.functions.stream()
-                    .mapToInt(function -> parameterCount(function))
-                    .max()
-                    .orElse(0);
-            List<Parameter> parameters = new ArrayList<>();
-            for (int i = 0; i < count; i++) {
-                parameters.add(new Parameter("p" + i, TypeUse.UNKNOWN));
-            }
-            type.add(Shapes.promised(type, Value.APPLY, parameters, TypeUse.UNKNOWN));
-            world.slots.add(type);
-            return type;
-        });
-        callables(slot, shape);
-        return TypeUse.of(shape);
-    }
-
-    /** Objects that can be called and are put where functions are put. */
-    private void callables(Slot slot, CodeType shape) {
-        for (TypeUse use : slot.types) {
-            CodeType type = use.type();
-            boolean object = type != null && use.dimensions() == 0 && !type.external() && !type.shape();
-            if (object && world.library.invoking()
-                    .stream()
-                    .anyMatch(name -> !world.members.operations(type, name).isEmpty())) {
-                world.supertypes.add(type, TypeUse.of(shape));
-            }
-        }
-    }
-
-    private static int parameterCount(Origin.OfFunction function) {
-        return function.function().operations().isEmpty()
-                ? 0
-                : function.function().operations().getFirst().parameters().size();
-    }
-
-    /** From each parameter that a field is given to that field, and from each constant that a parameter is given to it. */
-    private void follow(Slot slot) {
-        boolean field = slot.key.owner() instanceof Field;
-        for (Slot from : slot.from) {
-            boolean parameter = from.key.owner() instanceof Operation && !from.key.element();
-            boolean constant = from.key.owner() instanceof Field kept && kept.isStatic() && !from.key.element();
-            if (field ? parameter : constant && !slot.key.element() && slot.key.index() >= 0) {
-                targets.putIfAbsent(from, slot);
-            }
-        }
-    }
-
-    /** The field that this place's functions end up in; the place itself when they end here. */
-    private Slot target(Slot slot) {
-        Slot next = targets.getOrDefault(slot, slot);
-        return targets.getOrDefault(next, next);
-    }
-
-    private static String name(Key key) {
-        return switch (key.owner()) {
-            case Field field -> field.name();
-            case Operation operation when key.index() < 0 -> operation.name();
-            case Operation operation -> operation.parameters().get(key.index()).name();
-            default -> "";
-        };
-    }
-
-    private static CodeType home(Key key) {
-        return key.owner() instanceof Field field ? field.home() : ((Operation) key.owner()).home();
-    }
-
-    private static dev.huella.core.source.SourceSpan place(Key key) {
-        var at = key.owner() instanceof Field field ? field.place() : ((Operation) key.owner()).place();
-        return at == null ? home(key).place() : at;
     }
 }

@@ -8,6 +8,7 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -44,6 +45,37 @@ final class Slots {
 
         Key elements() {
             return new Key(owner, index, true);
+        }
+
+        String name() {
+            return switch (owner) {
+                case Field field -> field.name();
+                case Operation operation when index < 0 -> operation.name();
+                case Operation operation -> operation.parameters().get(index).name();
+                default -> "";
+            };
+        }
+
+        CodeType home() {
+            return owner instanceof Field field ? field.home() : ((Operation) owner).home();
+        }
+
+        SourceSpan place() {
+            SourceSpan at = owner instanceof Field field ? field.place() : ((Operation) owner).place();
+            return at == null ? home().place() : at;
+        }
+
+        /** The type it has now; null for places outside the sources. */
+        TypeUse type() {
+            return switch (owner) {
+                case Field field -> field.place() == null ? null : field.type();
+                case Operation operation when operation.home().shape() && operation.home().place() == null -> null;
+                case Operation operation when index < 0 -> operation.returns();
+                case Operation operation -> index < operation.parameters().size()
+                        ? operation.parameters().get(index).type()
+                        : null;
+                default -> null;
+            };
         }
     }
 

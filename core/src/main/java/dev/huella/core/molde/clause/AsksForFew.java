@@ -29,7 +29,8 @@ public final class AsksForFew implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            long asked = Stream.concat(Stream.of(type), Hierarchy.above(type).stream().filter(above -> !above.external()))
+            long asked = Stream
+                    .concat(Stream.of(type), Hierarchy.above(type).stream().filter(above -> !above.external()))
                     .flatMap(one -> one.operations().stream())
                     .filter(Operation::isAbstract)
                     .map(Operation::name)

@@ -42,6 +42,10 @@ final class SwiftValues extends Bodies {
         if (operation != null) {
             return operators.around(operation, this::value, node);
         }
+        return plain(node);
+    }
+
+    private Value plain(SyntaxNode node) {
         SourceSpan at = node.span();
         List<SyntaxNode> parts = parts(node);
         return switch (node.kind()) {
