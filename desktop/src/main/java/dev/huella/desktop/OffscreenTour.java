@@ -88,9 +88,6 @@ final class OffscreenTour {
             session.back();
             session.look(new Focus.OfFind(observer));
         });
-        steps.add(() -> session.byPackage().set(true));
-        steps.add(() -> picture("finds-by-package.png"));
-        steps.add(() -> session.byPackage().set(false));
         suggestions();
         diagrams(observer);
         steps.add(() -> session.look(new Focus.OfFind(observer)));
@@ -146,6 +143,9 @@ final class OffscreenTour {
     }
 
     private void suggestions() {
+        steps.add(() -> session.byPackage().set(true));
+        steps.add(() -> picture("finds-by-package.png"));
+        steps.add(() -> session.byPackage().set(false));
         session.findings().get().opportunities().stream().findFirst().ifPresent(first -> {
             steps.add(() -> session.look(new Focus.OfOpportunity(first)));
             steps.add(() -> picture("opportunity.png"));

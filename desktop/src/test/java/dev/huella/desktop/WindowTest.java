@@ -98,6 +98,26 @@ class WindowTest {
     }
 
     @Test
+    void findsAndVerdictsAreListedByPackageWhenAsked(FxRobot robot) throws Exception {
+        open();
+        ListView<ListRow> list = robot.lookup("#list").queryListView();
+        assertThat(list.getItems().getFirst().pattern()).isNotNull();
+        robot.clickOn("#order");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(list.getItems()).filteredOn(row -> row.focus() instanceof Focus.OfPackage)
+                .extracting(ListRow::title)
+                .contains("aldera.tide", "aldera.dues");
+        assertThat(list.getSelectionModel().getSelectedItem().focus()).isEqualTo(session.focus().get());
+        robot.clickOn("Verdicts");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(list.getItems().getFirst().focus()).isInstanceOf(Focus.OfPackage.class);
+        assertThat(session.state().byPackage()).isTrue();
+        robot.clickOn("#order");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(list.getItems().getFirst().focus()).isNull();
+    }
+
+    @Test
     void anOpportunityTellsWhatOneMoreCaseChanges(FxRobot robot) throws Exception {
         open();
         var first = session.findings().get().opportunities().getFirst();
