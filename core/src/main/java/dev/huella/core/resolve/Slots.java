@@ -157,14 +157,23 @@ final class Slots {
         if (callee == null || callee.home().external() && !callee.home().shape()) {
             return;
         }
-        for (int i = 0; i < Math.min(arguments.size(), callee.parameters().size()); i++) {
-            put(slot(Key.parameter(callee, i)), arguments.get(i));
+        int last = callee.parameters().size() - 1;
+        boolean rest = last >= 0 && takesRest(callee.parameters().get(last));
+        for (int i = 0; i < arguments.size() && (rest || i <= last); i++) {
+            Key parameter = Key.parameter(callee, Math.min(i, last));
+            boolean element = rest && i >= last && !holdsMany(arguments.get(i).type());
+            put(slot(element ? parameter.elements() : parameter), arguments.get(i));
         }
         for (Operation below : callee.overriders()) {
             for (int i = 0; i < Math.min(arguments.size(), below.parameters().size()); i++) {
                 put(slot(Key.parameter(below, i)), arguments.get(i));
             }
         }
+    }
+
+    /** All further arguments become elements of the last parameter. */
+    private static boolean takesRest(Operation.Parameter last) {
+        return last.optional() && last.type().dimensions() > 0;
     }
 
     private void putInto(Flow container, Flow value) {

@@ -1,0 +1,6 @@
+from beacon import Beacon
+
+
+class Keeper:
+    def evening(self):
+        Beacon().switch()

@@ -1,0 +1,33 @@
+from typing import Protocol
+
+
+class Rule(Protocol):
+    def due(self, tons: int) -> float: ...
+
+
+class PerTon:
+    def __init__(self, rate: float):
+        self.rate = rate
+
+    def due(self, tons: int) -> float:
+        return tons * self.rate
+
+
+class Capped:
+    def __init__(self, limit: float):
+        self.limit = limit
+
+    def due(self, tons: int) -> float:
+        return min(tons * 2.0, self.limit)
+
+
+class Bill:
+    def __init__(self, rule: Rule):
+        self._rule = rule
+
+    def total(self, ships: list[int]) -> float:
+        return sum(self._rule.due(tons) for tons in ships)
+
+
+Bill(PerTon(1.2)).total([3])
+Bill(Capped(400)).total([3])

@@ -1,0 +1,5 @@
+package aldera.hull;
+
+public abstract class Part {
+    public abstract void accept(PartVisitor visitor);
+}

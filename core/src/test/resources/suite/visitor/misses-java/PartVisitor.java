@@ -1,0 +1,7 @@
+package aldera.hull;
+
+public interface PartVisitor {
+    void visit(Plate plate);
+
+    void visit(Frame frame);
+}
