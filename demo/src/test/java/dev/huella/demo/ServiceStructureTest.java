@@ -53,7 +53,7 @@ class ServiceStructureTest {
         var text = new StringBuilder(type.kind().word() + " " + type.qualifiedName());
         text.append(type.isAbstract() ? " abstract" : "");
         type.fields().forEach(field -> text.append("\n  ").append(text(field)));
-        type.operations().forEach(operation -> text.append("\n  ").append(text(operation)));
+        type.declaredOperations().forEach(operation -> text.append("\n  ").append(text(operation)));
         return text.toString();
     }
 
