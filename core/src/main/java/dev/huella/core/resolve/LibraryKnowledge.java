@@ -119,6 +119,11 @@ public final class LibraryKnowledge {
         return lists("finishesCopies", operation);
     }
 
+    /** True for the operation by which a library's container tells all that it keeps. */
+    public boolean tells(String operation) {
+        return lists("tells", operation);
+    }
+
     /** True for the operation that answers whatever a type does not declare. */
     boolean answersAll(String operation) {
         return lists("answersAll", operation);

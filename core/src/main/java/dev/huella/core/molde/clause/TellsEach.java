@@ -7,6 +7,9 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Operation;
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.molde.Clause;
 import java.util.List;
 
@@ -43,6 +46,9 @@ public final class TellsEach implements Clause.Listed {
                                 .forEach(target -> into.add(calls.at(), operation, target, field)));
                 return;
             }
+            if (LibraryKnowledge.of(operation.home()).tells(calls.name())) {
+                byLibrary(operation, calls, into);
+            }
             for (Origin origin : again ? Origins.of(calls.receiver()) : List.<Origin>of()) {
                 Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
                 if (field != null) {
@@ -50,5 +56,19 @@ public final class TellsEach implements Clause.Listed {
                 }
             }
         });
+    }
+
+    /** The library's container calls what its elements promise. */
+    private static void byLibrary(Operation operation, Deed.Calls calls, Rows into) {
+        for (Origin origin : Origins.of(calls.receiver())) {
+            Field field = Origins.whole(origin);
+            CodeType told = field == null ? null : field.held().type().erased();
+            if (told != null && field.held().container() != null) {
+                told.operations()
+                        .stream()
+                        .filter(Operation::isAbstract)
+                        .forEach(update -> into.add(calls.at(), operation, update, field));
+            }
+        }
     }
 }
