@@ -1,10 +1,12 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Relation.Kind;
@@ -17,9 +19,11 @@ import java.util.Set;
 
 /**
  * Whether a holder owns what it holds. Composition: it makes every part itself and hands none out. Aggregation: it
- * is given the part, and some other type holds such a part as well. Anything else is an association.
+ * gathers many that it is given, and some other type holds such a part as well. Anything else is an association.
  */
 final class Ownership {
+    /** Languages in which an object of a struct lies in its holder and goes with it. */
+    private static final Set<String> VALUES = Set.of("swift", "csharp");
     private final LibraryKnowledge library;
     private final Map<Field, Uses> uses = new IdentityHashMap<>();
     private final Map<CodeType, Set<CodeType>> holders = new HashMap<>();
@@ -47,7 +51,9 @@ final class Ownership {
 
     Kind kind(Field field) {
         Uses seen = uses.get(field);
-        if (field.modifiers().has(Mark.OWNED)) {
+        CodeType part = field.held().type().erased();
+        boolean value = part != null && part.kind() == TypeKind.STRUCT && VALUES.contains(part.language());
+        if (field.modifiers().has(Mark.OWNED) || value && !field.isStatic()) {
             return Kind.COMPOSITION;
         }
         if (seen == null || field.isStatic()) {
@@ -57,7 +63,8 @@ final class Ownership {
             return Kind.COMPOSITION;
         }
         boolean shared = holders.getOrDefault(field.held().type().erased(), Set.of()).size() > 1;
-        return seen.given && !seen.made && shared ? Kind.AGGREGATION : Kind.ASSOCIATION;
+        boolean gathers = field.held().many() == Multiplicity.MANY;
+        return gathers && seen.given && !seen.made && shared ? Kind.AGGREGATION : Kind.ASSOCIATION;
     }
 
     private void collect(Operation operation) {

@@ -131,11 +131,13 @@ class ModelResolverTest {
     @Test
     void compositionOnlyWhenMadeAndNotHandedOut() {
         Model model = CodeBase.of(
-                "class P {} class Owner { P p = new P(); } class Leaky { P p = new P(); P p() { return p; } } class Given { P p; Given(P p) { this.p = p; } }");
+                "class P {} class Owner { P p = new P(); } class Leaky { P p = new P(); P p() { return p; } } class Given { P p; Given(P p) { this.p = p; } } "
+                        + "class Gathering { java.util.List<P> all = new java.util.ArrayList<>(); void add(P p) { all.add(p); } }");
         assertThat(related(model, Relation.Kind.COMPOSITION, "Owner", "P")).isTrue();
         assertThat(related(model, Relation.Kind.COMPOSITION, "Leaky", "P")).isFalse();
         assertThat(related(model, Relation.Kind.ASSOCIATION, "Leaky", "P")).isTrue();
-        assertThat(related(model, Relation.Kind.AGGREGATION, "Given", "P")).isTrue();
+        assertThat(related(model, Relation.Kind.ASSOCIATION, "Given", "P")).isTrue();
+        assertThat(related(model, Relation.Kind.AGGREGATION, "Gathering", "P")).isTrue();
     }
 
     @Test

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.Element;
+import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.molde.PatternDefinition.Role;
@@ -69,7 +70,21 @@ public final class AcceptanceCase {
         absent(findings);
         obligations(findings);
         opportunities(findings);
+        relations(project.model());
         findings.remarks().forEach(remark -> differences.add("remark: " + remark));
+    }
+
+    private void relations(Model model) {
+        Set<String> there = new LinkedHashSet<>();
+        model.relations()
+                .forEach(one -> there.add("%s %s %s".formatted(one.kind().word(), one.from().name(), one.to().name())));
+        for (JsonNode want : wanted.path("relations")) {
+            String relation = "%s %s %s".formatted(want.path("kind").asText(), want.path("from").asText(),
+                    want.path("to").asText());
+            if (!there.contains(relation)) {
+                differences.add("no " + relation);
+            }
+        }
     }
 
     private void roles(JsonNode want, List<Finding> hits) {
