@@ -5,7 +5,7 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.LibraryKnowledge.Kept;
+import dev.huella.core.resolve.LibraryContainers.Kept;
 import java.util.ArrayList;
 import java.util.List;
 

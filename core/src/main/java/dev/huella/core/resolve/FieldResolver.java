@@ -10,7 +10,7 @@ import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.LibraryKnowledge.Kept;
+import dev.huella.core.resolve.LibraryContainers.Kept;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.TypeUse;
+import dev.huella.core.resolve.LibraryContainers.Kept;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.HashMap;
@@ -20,7 +21,7 @@ import java.util.regex.Pattern;
  */
 public final class LibraryKnowledge {
     private static final Map<String, LibraryKnowledge> KNOWN = new ConcurrentHashMap<>();
-    private final Map<String, Container> containers = new HashMap<>();
+    private final LibraryContainers containers;
     private final Map<String, Set<String>> words = new HashMap<>();
     private final boolean fullNames;
     private String root = "";
@@ -29,6 +30,7 @@ public final class LibraryKnowledge {
 
     private LibraryKnowledge(List<String> languages) {
         fullNames = languages.contains("java");
+        containers = new LibraryContainers(fullNames);
         add("common");
         languages.forEach(this::add);
     }
@@ -37,12 +39,7 @@ public final class LibraryKnowledge {
         String resource = "library/" + language + ".json";
         try (var in = LibraryKnowledge.class.getResourceAsStream(resource)) {
             JsonNode data = new ObjectMapper().readTree(in);
-            data.path("containers")
-                    .properties()
-                    .forEach(entry -> containers.put(entry.getKey(),
-                            new Container(entry.getValue().path("element").asInt(),
-                                    entry.getValue().path("optional").asBoolean(),
-                                    entry.getValue().path("single").asBoolean())));
+            containers.add(data.path("containers"));
             data.properties().forEach(entry -> {
                 Set<String> list = words.computeIfAbsent(entry.getKey(), key -> new HashSet<>());
                 if (entry.getValue().isArray()) {
@@ -184,46 +181,9 @@ public final class LibraryKnowledge {
         return !root.isEmpty() && type.qualifiedName().equals(root);
     }
 
-    /**
-     * A type that keeps others.
-     *
-     * @param element which type argument is what it keeps
-     * @param optional it keeps one or none
-     * @param single it keeps exactly one
-     */
-    public record Container(int element, boolean optional, boolean single) {}
-
     /** How a type keeps others, or null when it is no container. Subtypes of containers are containers. */
     public Kept container(TypeUse use) {
-        return use.type() == null ? null : container(use, 0);
-    }
-
-    /** A container met in use, with the type of what it keeps. */
-    public record Kept(Container kind, TypeUse element) {}
-
-    private Kept container(TypeUse use, int depth) {
-        Container kind = containers.get(use.type().qualifiedName());
-        if (kind == null && use.type().external() && (!fullNames || !use.type().qualifiedName().startsWith("java"))) {
-            kind = containers.get(use.type().name());
-        }
-        if (kind != null) {
-            TypeUse element = kind.element < use.arguments().size()
-                    ? use.arguments().get(kind.element)
-                    : TypeUse.UNKNOWN;
-            return new Kept(kind, element);
-        }
-        if (depth < 12 && !use.type().supertypes().isEmpty()) {
-            Map<dev.huella.core.model.TypeVariable, TypeUse> bindings = Supertypes.bindings(use);
-            for (TypeUse above : use.type().supertypes()) {
-                if (above.type() != null) {
-                    Kept kept = container(above.substitute(bindings), depth + 1);
-                    if (kept != null) {
-                        return kept;
-                    }
-                }
-            }
-        }
-        return null;
+        return containers.of(use);
     }
 
     /** True when the operation's name says it adds to a container. */

@@ -17,7 +17,7 @@ final class Nesting {
         if (type.dimensions() > 0) {
             return type.element();
         }
-        LibraryKnowledge.Kept kept = type.type() == null || !type.type().external()
+        LibraryContainers.Kept kept = type.type() == null || !type.type().external()
                 ? null
                 : library.container(type);
         return kept == null ? null : kept.element();
@@ -41,7 +41,7 @@ final class Nesting {
         if (container.dimensions() > 0) {
             return element.array(1);
         }
-        LibraryKnowledge.Kept kept = library.container(container);
+        LibraryContainers.Kept kept = library.container(container);
         List<TypeUse> arguments = new ArrayList<>();
         for (int i = 0; i < kept.kind().element(); i++) {
             arguments.add(TypeUse.UNKNOWN);

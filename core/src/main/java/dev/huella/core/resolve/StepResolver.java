@@ -63,9 +63,19 @@ final class StepResolver {
     /** What is given back; an empty list written in place counts as a constant. */
     private Flow given(Value value) {
         Flow flow = value == null ? null : values.flow(value, body.resultType(), "");
-        return value instanceof Value.ArrayOf array && array.elements().isEmpty()
+        return isEmptyList(value) && flow.first() == Origin.UNKNOWN
                 ? Flow.of(new Origin.Constant("[]"), flow.type())
                 : flow;
+    }
+
+    private boolean isEmptyList(Value value) {
+        return switch (value) {
+            case Value.ArrayOf array -> array.elements().isEmpty();
+            case Value.Cast cast -> isEmptyList(cast.value());
+            case Value.Call call -> call.receiver() == null && call.arguments().isEmpty()
+                    && body.world.library.makesContainer(call.name());
+            case null, default -> false;
+        };
     }
 
     /** An error of the library, of which only the name is known; null when it has none. */

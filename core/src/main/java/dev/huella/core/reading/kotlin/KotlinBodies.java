@@ -85,7 +85,8 @@ final class KotlinBodies extends Bodies {
         boolean value = body.tokens().stream().anyMatch(token -> token.is("="));
         if (value) {
             SyntaxNode only = initial(body);
-            return only == null ? List.of() : giving(one(only), false);
+            boolean nothing = only == null || only.is("simple_identifier") && only.text().equals("Unit");
+            return nothing ? List.of() : giving(one(only), false);
         }
         return block(body);
     }

@@ -1,0 +1,68 @@
+package dev.huella.core.resolve;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.TypeVariable;
+import java.util.HashMap;
+import java.util.Map;
+
+/** Types of a language's library that keep others, by name. */
+public final class LibraryContainers {
+    private static final int DEEPEST = 12;
+    private final Map<String, Container> containers = new HashMap<>();
+    private final boolean fullNames;
+
+    /** {@code fullNames}: types of the library are known by their qualified names. */
+    LibraryContainers(boolean fullNames) {
+        this.fullNames = fullNames;
+    }
+
+    /** What a data file says of containers. */
+    void add(JsonNode data) {
+        data.properties()
+                .forEach(entry -> containers.put(entry.getKey(),
+                        new Container(entry.getValue().path("element").asInt(),
+                                entry.getValue().path("optional").asBoolean(),
+                                entry.getValue().path("single").asBoolean())));
+    }
+
+    /**
+     * A type that keeps others.
+     *
+     * @param element which type argument is what it keeps
+     * @param optional it keeps one or none
+     * @param single it keeps exactly one
+     */
+    public record Container(int element, boolean optional, boolean single) {}
+
+    /** A container met in use, with the type of what it keeps. */
+    public record Kept(Container kind, TypeUse element) {}
+
+    /** How a type keeps others, or null when it is no container. Subtypes of containers are containers. */
+    Kept of(TypeUse use) {
+        return use.type() == null ? null : of(use, 0);
+    }
+
+    private Kept of(TypeUse use, int depth) {
+        Container kind = containers.get(use.type().qualifiedName());
+        if (kind == null && use.type().external() && (!fullNames || !use.type().qualifiedName().startsWith("java"))) {
+            kind = containers.get(use.type().name());
+        }
+        if (kind != null) {
+            TypeUse element = kind.element < use.arguments().size()
+                    ? use.arguments().get(kind.element)
+                    : TypeUse.UNKNOWN;
+            return new Kept(kind, element);
+        }
+        if (depth < DEEPEST && !use.type().supertypes().isEmpty()) {
+            Map<TypeVariable, TypeUse> bindings = Supertypes.bindings(use);
+            for (TypeUse above : use.type().supertypes()) {
+                Kept kept = above.type() == null ? null : of(above.substitute(bindings), depth + 1);
+                if (kept != null) {
+                    return kept;
+                }
+            }
+        }
+        return null;
+    }
+}
