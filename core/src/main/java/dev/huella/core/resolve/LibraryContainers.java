@@ -38,6 +38,11 @@ public final class LibraryContainers {
     /** A container met in use, with the type of what it keeps. */
     public record Kept(Container kind, TypeUse element) {}
 
+    /** True for the name of a container of the library. */
+    boolean knows(String name) {
+        return containers.containsKey(name);
+    }
+
     /** How a type keeps others, or null when it is no container. Subtypes of containers are containers. */
     Kept of(TypeUse use) {
         return use.type() == null ? null : of(use, 0);

@@ -240,7 +240,7 @@ public final class LibraryKnowledge {
         return type.external() && (lists("plain", type.namespace()) || !fullNames && root(type)
                 || !type.qualifiedName().startsWith("java")
                         && (lists("plainTypes", type.name()) || primitive(type.name())
-                                || containers.containsKey(type.name())));
+                                || containers.knows(type.name())));
     }
 
     /** True for a type outside the sources that comes with the language. */
