@@ -41,8 +41,13 @@ public final class Matcher {
         Set<Object> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         definitions.forEach(
                 definition -> definition.formulas().forEach(formula -> collect(formula, clauses, phrases, seen)));
-        clauses.parallelStream().filter(atom -> wanted.getAsBoolean()).forEach(tables::of);
-        phrases.parallelStream().filter(atom -> wanted.getAsBoolean()).forEach(tables::of);
+        for (List<Formula.Atom> atoms : List.of(clauses, phrases)) {
+            SideBySide.each(atoms, atom -> {
+                if (wanted.getAsBoolean()) {
+                    tables.of(atom);
+                }
+            });
+        }
     }
 
     /** One atom for each clause and phrase; those that a phrase rests on come before it. */

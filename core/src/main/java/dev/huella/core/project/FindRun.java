@@ -7,6 +7,7 @@ import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.PatternInstance.Player;
+import dev.huella.core.match.SideBySide;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
@@ -55,9 +56,11 @@ final class FindRun {
         all.addAll(opportunities);
         matcher.prepare(all, () -> !work.stopped());
         var done = new AtomicLong();
-        all.parallelStream().filter(definition -> !work.stopped()).forEach(definition -> {
-            results.put(definition.id(), matcher.find(definition));
-            work.progress(Work.Stage.MATCHING, done.incrementAndGet(), all.size() + 1L);
+        SideBySide.each(all, definition -> {
+            if (!work.stopped()) {
+                results.put(definition.id(), matcher.find(definition));
+                work.progress(Work.Stage.MATCHING, done.incrementAndGet(), all.size() + 1L);
+            }
         });
         List<NearMiss> misses = new ArrayList<>();
         List<PatternInstance> instances = new ArrayList<>();
@@ -137,9 +140,8 @@ final class FindRun {
     private List<Finding> verdicts(List<PatternInstance> instances) {
         var check = new ConformanceCheck(new Inquiry(matcher));
         var findings = new ArrayList<Finding>(Collections.nCopies(instances.size(), null));
-        IntStream.range(0, instances.size())
-                .parallel()
-                .forEach(i -> findings.set(i, new Finding(instances.get(i), check.verdicts(instances.get(i)))));
+        SideBySide.each(IntStream.range(0, instances.size()).boxed().toList(),
+                i -> findings.set(i, new Finding(instances.get(i), check.verdicts(instances.get(i)))));
         work.progress(Work.Stage.MATCHING, 1, 1);
         return findings;
     }
