@@ -22,8 +22,6 @@ import java.util.Set;
  * gathers many that it is given, and some other type holds such a part as well. Anything else is an association.
  */
 final class Ownership {
-    /** Languages in which an object of a struct lies in its holder and goes with it. */
-    private static final Set<String> VALUES = Set.of("swift", "csharp");
     private final LibraryKnowledge library;
     private final Map<Field, Uses> uses = new IdentityHashMap<>();
     private final Map<CodeType, Set<CodeType>> holders = new HashMap<>();
@@ -52,7 +50,8 @@ final class Ownership {
     Kind kind(Field field) {
         Uses seen = uses.get(field);
         CodeType part = field.held().type().erased();
-        boolean value = part != null && part.kind() == TypeKind.STRUCT && VALUES.contains(part.language());
+        boolean value = part != null && part.kind() == TypeKind.STRUCT
+                && library.rule(Rule.STRUCTS_ARE_VALUES);
         if (field.modifiers().has(Mark.OWNED) || value && !field.isStatic()) {
             return Kind.COMPOSITION;
         }

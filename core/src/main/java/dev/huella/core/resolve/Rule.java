@@ -21,7 +21,9 @@ enum Rule {
     /** A bare name with nothing handed over reads the field of that name, even one that holds a function. */
     READS_BY_CALL("readsByCall"),
     /** A call may give more than is asked for. */
-    SPARE_ARGUMENTS("spareArguments");
+    SPARE_ARGUMENTS("spareArguments"),
+    /** An object of a struct lies in its holder and goes with it. */
+    STRUCTS_ARE_VALUES("structsAreValues");
 
     private final String word;
 

@@ -19,7 +19,8 @@ import java.util.Set;
 
 /**
  * Where no type is written, an object that offers exactly what one of its fields offers, and answers by asking that
- * field for the same, can stand in that one's place: both get a shape in common.
+ * field for the same, can stand in that one's place: both get a shape in common. So does one that hands on to a field
+ * whatever it does not answer itself.
  */
 final class StandIns {
     private final Resolution world;
