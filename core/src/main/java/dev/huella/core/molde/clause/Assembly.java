@@ -108,6 +108,12 @@ final class Assembly {
                 origin -> origin instanceof Origin.OfField(Field part, boolean own) && !own && part.home() == held);
     }
 
+    /** A part of an object that some field of the operation's own type keeps. */
+    private static boolean isPartOfKept(Flow receiver, Operation operation) {
+        boolean ofAnother = receiver.any(origin -> origin instanceof Origin.OfField(Field _, boolean own) && !own);
+        return ofAnother && operation.home().fields().stream().anyMatch(field -> isPartOf(receiver, field));
+    }
+
     private static boolean isIn(Flow receiver, Field field) {
         return receiver.any(origin -> Origins.field(origin) == field);
     }
@@ -154,10 +160,7 @@ final class Assembly {
                     case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
                             || !sets.own() && reached == operation;
                     case Deed.Stores stores -> fromOwn(stores.container());
-                    case Deed.Calls calls -> (fromOwn(calls.receiver()) || operation.home()
-                            .fields()
-                            .stream()
-                            .anyMatch(field -> isPartOf(calls.receiver(), field)))
+                    case Deed.Calls calls -> (fromOwn(calls.receiver()) || isPartOfKept(calls.receiver(), operation))
                             && (library.adds(calls.name()) || library.removes(calls.name()) || !calls.used());
                     case Deed.Creates creates -> creates.type() == operation.home()
                             && handsOver(creates.arguments(), reached);
