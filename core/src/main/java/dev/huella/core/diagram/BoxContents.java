@@ -53,7 +53,7 @@ final class BoxContents {
         if (type.external() || detail.level() == Detail.Level.NAMES) {
             return List.of();
         }
-        return limited(type.fields()
+        return limited(type.declaredFields()
                 .stream()
                 .filter(field -> important.contains(field) || seen(field.modifiers().visibility(), type))
                 .sorted(Comparator.comparing((Field field) -> !important.contains(field)))

@@ -16,6 +16,8 @@ public record Modifiers(Visibility visibility, Set<Mark> marks) {
         SETTER,
         /** A field that is the language's own list of those to tell. */
         EVENT,
+        /** Nothing in the text declares it: it comes with a base of the library. */
+        IMPLIED,
         /** Made when first asked for. */
         LAZY,
         /** Stands outside the type of its first parameter but is called as if it stood in it. */

@@ -133,11 +133,13 @@ final class InstanceCollector {
         Map<String, List<Player>> players = new LinkedHashMap<>();
         for (int i = 0; i < of.roles().size(); i++) {
             Set<Integer> elements = gathered.players.get(i);
+            Role role = of.roles().get(i);
             if (elements != null && !elements.isEmpty()) {
-                players.put(of.roles().get(i).name(), new ArrayList<>(elements.stream()
+                players.put(role.name(), new ArrayList<>(elements.stream()
                         .sorted()
                         .map(model::element)
                         .flatMap(InstanceCollector::declared)
+                        .flatMap(role.writers() ? InstanceCollector::written : Stream::of)
                         .distinct()
                         .map(element -> new Player(element, place(element, gathered)))
                         .toList()));
@@ -155,7 +157,7 @@ final class InstanceCollector {
         if (element instanceof CodeType type && (type.shape() || functions)) {
             List<CodeType> named = type.subtypes()
                     .stream()
-                    .filter(sub -> !sub.shape() && (!sub.anonymous() || functions))
+                    .filter(sub -> !sub.shape() && (!sub.anonymous() || functions || sub.kind() == TypeKind.OBJECT))
                     .toList();
             Stream<Element> players = named.stream().map(Element.class::cast);
             return named.isEmpty()
@@ -163,6 +165,16 @@ final class InstanceCollector {
                     : functions ? Stream.concat(Stream.of(element), players) : players;
         }
         return Stream.of(element);
+    }
+
+    /** A function, and the type that it is written in. */
+    private static Stream<Element> written(Element element) {
+        CodeType writer = element instanceof CodeType type && type.kind() == TypeKind.FUNCTION && !type.shape()
+                && type.subtypes().isEmpty() ? type.outer() : null;
+        while (writer != null && writer.kind() == TypeKind.FUNCTION) {
+            writer = writer.outer();
+        }
+        return writer == null || writer.kind() == TypeKind.MODULE ? Stream.of(element) : Stream.of(element, writer);
     }
 
     private static SourceSpan place(Element element, Gathered gathered) {

@@ -197,6 +197,11 @@ public final class CodeType implements Element {
         makers.add(maker);
     }
 
+    /** Fields that the text declares: without those that come with a base of the library. */
+    public List<Field> declaredFields() {
+        return fields().stream().filter(field -> !field.modifiers().has(Mark.IMPLIED)).toList();
+    }
+
     /** Those that some code declares: without what only the type's own code asks for and subtypes have. */
     public List<Operation> declaredOperations() {
         return operations().stream().filter(operation -> !operation.isOnlyAskedFor()).toList();

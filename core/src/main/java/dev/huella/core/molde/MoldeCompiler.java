@@ -191,7 +191,16 @@ public final class MoldeCompiler {
         }
         return new Role(name, sort, context.KEY() != null, context.COUNT() != null, least,
                 context.other == null ? null : context.other.getText(),
-                context.link != null && context.link.getText().equals("with"));
+                context.link != null && context.link.getText().equals("with"), byWriters(context));
+    }
+
+    private boolean byWriters(MoldeParser.RoleContext context) {
+        if (context.written != null && !context.written.getText().equals("writers")) {
+            problems.add(context.written,
+                    "\"by %s\" means nothing here; \"by writers\" lets those play a role whose functions do."
+                            .formatted(context.written.getText()));
+        }
+        return context.written != null;
     }
 
     private void checkStandIns(Token name, List<Role> roles) {

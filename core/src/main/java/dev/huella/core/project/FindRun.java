@@ -29,6 +29,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Holds definitions against one model. Where a more special pattern has the same players, the more general find gives
@@ -52,8 +53,8 @@ final class FindRun {
     Findings run() {
         List<PatternDefinition> patterns = catalogue.definitions().stream().filter(wanted).toList();
         List<PatternDefinition> opportunities = catalogue.opportunities().stream().filter(wanted).toList();
-        List<PatternDefinition> all = new ArrayList<>(withThoseYieldedTo(patterns));
-        all.addAll(opportunities);
+        List<PatternDefinition> all = withThoseYieldedTo(
+                Stream.concat(patterns.stream(), opportunities.stream()).toList());
         matcher.prepare(all, () -> !work.stopped());
         var done = new AtomicLong();
         SideBySide.each(all, definition -> {
@@ -149,7 +150,7 @@ final class FindRun {
     private List<Opportunity> opportunities(List<PatternDefinition> definitions) {
         return definitions.stream()
                 .filter(definition -> results.containsKey(definition.id()))
-                .flatMap(definition -> results.get(definition.id()).instances().stream())
+                .flatMap(definition -> kept(definition.id()).stream())
                 .map(Opportunity::of)
                 .toList();
     }

@@ -29,6 +29,11 @@ public record SyntaxNode(SyntaxTree tree, int index) {
         return tree.text(tree.start(index), tree.end(index));
     }
 
+    /** The text between two places of the file, as the parser saw it. */
+    public String text(int from, int to) {
+        return tree.text(from, to);
+    }
+
     public SourceSpan span() {
         return tree.span(tree.start(index), tree.end(index));
     }

@@ -33,6 +33,12 @@ public final class WrittenType {
         return new WrittenType(text.strip()).union();
     }
 
+    /** The type written, or where there is none, {@code truth} for what is true or false unless something is given. */
+    public static TypeText orOfDefault(TypeText written, SyntaxNode value, String truth) {
+        boolean tells = written == null && value != null && value.text().matches("true|false|True|False");
+        return tells ? TypeText.of(truth) : written;
+    }
+
     private TypeText union() {
         List<TypeText> found = new ArrayList<>();
         boolean optional = false;

@@ -22,6 +22,7 @@ final class CallResolver {
     private final Containers containers;
     private final Overloads overloads;
     private final DynamicCalls others;
+    private final ListenerCalls listeners;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -30,6 +31,7 @@ final class CallResolver {
         this.containers = containers;
         this.overloads = new Overloads(body.world);
         this.others = new DynamicCalls(body, values, functions, this);
+        this.listeners = new ListenerCalls(body, values, this, others);
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
@@ -41,6 +43,10 @@ final class CallResolver {
             return made;
         }
         Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
+        Flow told = listeners.call(call, receiver, used);
+        if (told != null) {
+            return told;
+        }
         Flow other = isJava() || receiver == null ? null : others.onFlow(call, receiver, used, expected);
         if (other != null) {
             return other;

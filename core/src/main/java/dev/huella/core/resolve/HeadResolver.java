@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeDeclared;
@@ -116,6 +117,11 @@ final class HeadResolver {
         for (int i = 0; i < fields.size(); i++) {
             FieldDeclared facts = fields.get(i);
             TypeUse use = names.use(facts.type(), from.at(facts.name(), facts.at()));
+            if (facts.modifiers().has(Mark.EVENT) && use.type() != null && use.type().external()
+                    && !use.type().shape()) { // the library's function types are not known one by one
+                TypeText function = TypeText.as(TypeText.function(List.of(), null), facts.type().toString());
+                use = names.use(function, from.at(facts.name(), facts.at()));
+            }
             var field = new Field(type, facts.name(), use, facts.modifiers(), facts.kind(), facts.at());
             field.optional(facts.type() != null && facts.type().isOptional());
             declared.fields()[i] = field;
@@ -223,7 +229,7 @@ final class HeadResolver {
                 .fields()
                 .stream()
                 .filter(field -> field.initial() != null)
-                .filter(field -> isStatic == field.modifiers().has(dev.huella.core.facts.Modifiers.Mark.STATIC))
+                .filter(field -> isStatic == field.modifiers().has(Mark.STATIC))
                 .findFirst()
                 .ifPresent(first -> {
                     var operation = new Operation(declared.type(), isStatic ? "<static fields>" : "<fields>",

@@ -22,10 +22,12 @@ import java.util.regex.Pattern;
 public final class LibraryKnowledge {
     private static final Map<String, LibraryKnowledge> KNOWN = new ConcurrentHashMap<>();
     private final LibraryContainers containers;
+    private final ListenerLists listenerLists = new ListenerLists();
     private final Map<String, Set<String>> words = new HashMap<>();
     private final boolean fullNames;
     private String root = "";
     private String enumRoot = "";
+    private String text = "";
     private Pattern interfacePattern;
 
     private LibraryKnowledge(List<String> languages) {
@@ -40,6 +42,7 @@ public final class LibraryKnowledge {
         try (var in = LibraryKnowledge.class.getResourceAsStream(resource)) {
             JsonNode data = new ObjectMapper().readTree(in);
             containers.add(data.path("containers"));
+            listenerLists.add(data.path("listenerLists"));
             data.properties().forEach(entry -> {
                 Set<String> list = words.computeIfAbsent(entry.getKey(), key -> new HashSet<>());
                 if (entry.getValue().isArray()) {
@@ -47,6 +50,7 @@ public final class LibraryKnowledge {
                 }
             });
             root = root.isEmpty() ? data.path("root").asText("") : root;
+            text = data.path("text").asText(text);
             enumRoot = enumRoot.isEmpty() ? data.path("enumRoot").asText("") : enumRoot;
             if (data.has("interfacePattern")) {
                 interfacePattern = Pattern.compile(data.path("interfacePattern").asText());
@@ -184,6 +188,21 @@ public final class LibraryKnowledge {
     /** How a type keeps others, or null when it is no container. Subtypes of containers are containers. */
     public Kept container(TypeUse use) {
         return containers.of(use);
+    }
+
+    /** True when only texts answer an operation of that name. */
+    boolean ofText(String operation) {
+        return lists("ofText", operation);
+    }
+
+    /** What texts are called in the language; empty where their type is always written. */
+    String text() {
+        return text;
+    }
+
+    /** Types that keep those to tell. */
+    ListenerLists listenerLists() {
+        return listenerLists;
     }
 
     /** True when the operation's name says it adds to a container. */

@@ -70,6 +70,7 @@ public final class ModelResolver {
         groups.parallelStream().forEach(group -> group.forEach(heads::members));
         List<CodeType> declared = world.declarer.all().stream().filter(Declared::first).map(Declared::type).toList();
         InheritedFields.settle(declared, world);
+        world.library.listenerLists().settle(declared, world);
         DelegateResolver.resolve(declared, world.supertypes);
         declared.forEach(CodeType::headsRead);
         world.index.settleModules(declared);
@@ -107,8 +108,10 @@ public final class ModelResolver {
             }
             if (dynamic && !more) {
                 StandIns.resolve(world, declared);
+                ShapeUnion.resolve(world, declared);
             }
             OverrideResolver.resolve(declared.stream().filter(world.supertypes::gained).toList(), world.supertypes);
+            world.library.listenerLists().settle(declared, world);
             declared.forEach(CodeType::forgetBodies);
             world.functions.clear();
         }

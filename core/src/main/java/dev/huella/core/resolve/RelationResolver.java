@@ -36,7 +36,7 @@ final class RelationResolver {
             if (type.outer() != null) {
                 note(Kind.NESTING, type, type.outer(), "", null, "", type.place());
             }
-            type.fields().forEach(field -> held(field, ownership));
+            type.declaredFields().forEach(field -> held(field, ownership));
             type.operations().forEach(operation -> operation.deeds().forEach(deed -> deed(operation, deed)));
         }
         types.forEach(this::uses);

@@ -1,6 +1,8 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Element;
+import dev.huella.core.model.Field;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Set;
@@ -20,6 +22,8 @@ final class Resolution {
     final Queue<CodeType> slots = new ConcurrentLinkedQueue<>();
     /** Types that reach a place as values, to be made there later; found between readings of the bodies. */
     final Map<Slots.Key, Set<CodeType>> kinds = new ConcurrentHashMap<>();
+    /** Lists of those to tell that come with the library, by the type that has one or the field that holds one. */
+    final Map<Element, Field> listeners = new ConcurrentHashMap<>();
     /** True while bodies are read only to find out what untyped values hold. */
     boolean inferring;
 

@@ -231,6 +231,9 @@ final class SlotInference {
         List<Use> telling = slot.uses.stream()
                 .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())
                 .toList();
+        if (telling.isEmpty() && slot.uses.stream().anyMatch(use -> world.library.ofText(use.name()))) {
+            return TypeUse.primitive(world.library.text());
+        }
         if (telling.isEmpty() || telling.size() < slot.uses.size()
                 || telling.stream().allMatch(use -> world.library.ofContainers(use.name()))) {
             return TypeUse.UNKNOWN;

@@ -68,6 +68,15 @@ final class Supertypes {
         }
     }
 
+    /** Other supertypes in place of those found after the heads were read. */
+    void replace(CodeType type, List<TypeUse> all) {
+        synchronized (above) {
+            late.add(type);
+            type.supertypes(all);
+            above.clear();
+        }
+    }
+
     /** The nearest type of the sources that all of them are; null when there is none. */
     CodeType common(List<CodeType> types) {
         if (types.isEmpty()) {

@@ -5,9 +5,11 @@ import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Field;
@@ -24,6 +26,7 @@ final class TypeDeclarer {
     private final List<Declared> all = new ArrayList<>();
     private final List<Waiting> extensions = new ArrayList<>();
     private final Map<TypeDeclared, Declared> byFacts = new IdentityHashMap<>();
+    private final Map<CodeType, Map<String, Integer>> unnamed = new IdentityHashMap<>();
     private final Map<CodeType, Map<String, CodeType>> locals = new IdentityHashMap<>();
 
     TypeDeclarer(TypeIndex index) {
@@ -162,23 +165,35 @@ final class TypeDeclarer {
         for (TypeDeclared nested : facts.nested()) {
             declare(nested, type.qualifiedName() + ".", nested.name(), type, scope);
         }
-        Map<String, Integer> unnamed = new HashMap<>();
         for (FieldDeclared field : facts.fields()) {
-            field.inner().forEach(inner -> declareInner(inner, type, scope, unnamed));
+            field.inner().forEach(inner -> declareInner(inner, type, scope, ""));
         }
         for (OperationDeclared operation : facts.operations()) {
-            operation.inner().forEach(inner -> declareInner(inner, type, scope, unnamed));
+            operation.inner()
+                    .forEach(inner -> declareInner(inner, type, scope, handsOut(operation, inner)
+                            ? operation.name()
+                            : ""));
         }
     }
 
-    private void declareInner(TypeDeclared facts, CodeType outer, FileScope scope, Map<String, Integer> unnamed) {
+    /** True when what the operation gives back is made from the type written in it. */
+    private static boolean handsOut(OperationDeclared operation, TypeDeclared inner) {
+        return operation.body() != null && operation.body()
+                .stream()
+                .anyMatch(step -> step instanceof Step.Return(Value value, var _)
+                        && value instanceof Value.Create create && create.body() == inner);
+    }
+
+    /** {@code holder}: the operation that hands it out, whose name it takes when it has none; else empty. */
+    private void declareInner(TypeDeclared facts, CodeType outer, FileScope scope, String holder) {
         String name = facts.name();
+        boolean numbered = facts.anonymous() && name.isEmpty() && holder.isEmpty();
         if (facts.anonymous() && name.isEmpty()) {
             String base = facts.extended().isEmpty() ? "" : facts.extended().getFirst().name();
-            name = "anonymous" + base.substring(base.lastIndexOf('.') + 1);
+            name = holder.isEmpty() ? "anonymous" + base.substring(base.lastIndexOf('.') + 1) : holder;
         }
-        int count = unnamed.merge(name, 1, Integer::sum);
-        if (count > 1 || facts.anonymous() && facts.name().isEmpty()) {
+        int count = unnamed.computeIfAbsent(outer, key -> new HashMap<>()).merge(name, 1, Integer::sum);
+        if (count > 1 || numbered) {
             name += count;
         }
         if (!facts.anonymous()) {

@@ -17,7 +17,7 @@ because     : BECAUSE STRING NL+ (TOUCHES WORD+ NL+)? (AFTERWARDS STRING NL+)? ;
 
 
 roles      : ROLES NL+ role+ ;
-role       : name=(WORD | OPERATION) KEY? sort (COMMA COUNT)? (COMMA link=(ALSO | WITH) other=WORD)? NL+ ;
+role       : name=(WORD | OPERATION) KEY? sort (COMMA COUNT)? (COMMA link=(ALSO | WITH) other=WORD)? (COMMA BY written=WORD)? NL+ ;
 sort       : TYPE | FIELD | OPERATION ;
 
 recognised : RECOGNISED BY NL+ line+ ;

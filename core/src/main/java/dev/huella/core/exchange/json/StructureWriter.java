@@ -69,7 +69,7 @@ public final class StructureWriter {
 
     private void members(CodeType type) throws IOException {
         json.writeArrayFieldStart("fields");
-        for (Field field : type.fields()) {
+        for (Field field : type.declaredFields()) {
             field(field);
         }
         json.writeEndArray();

@@ -115,12 +115,12 @@ public final class UmlModelBuilder {
     }
 
     private static Features features(CodeType type) {
-        List<String> literals = type.fields()
+        List<String> literals = type.declaredFields()
                 .stream()
                 .filter(field -> field.kind() == FieldDeclared.Kind.CONSTANT)
                 .map(Field::name)
                 .toList();
-        List<Attribute> attributes = type.fields()
+        List<Attribute> attributes = type.declaredFields()
                 .stream()
                 .filter(field -> field.kind() != FieldDeclared.Kind.CONSTANT)
                 .map(field -> new Attribute(field.name(), text(field.type()), field.modifiers().visibility(),

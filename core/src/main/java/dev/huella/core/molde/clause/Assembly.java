@@ -14,6 +14,7 @@ import dev.huella.core.source.SourceSpan;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** How an object is put together from what another keeps. */
 final class Assembly {
@@ -86,11 +87,10 @@ final class Assembly {
         return null;
     }
 
-    /** Other operations of the type set parts of the object in the field. */
+    /** Other operations of the type, or of one below it, set parts of the object in the field. */
     private static boolean worksOn(Operation finishing, Field field) {
-        return field.home()
-                .operations()
-                .stream()
+        return Stream.concat(Stream.of(field.home()), field.home().subtypes().stream())
+                .flatMap(type -> type.operations().stream())
                 .filter(operation -> operation != finishing && operation.kind() == Kind.OPERATION)
                 .flatMap(operation -> operation.deeds().stream())
                 .anyMatch(deed -> switch (deed) {

@@ -35,9 +35,9 @@ final class Bodies {
                 case Deed.Creates _ -> {
                     // the error itself
                 }
-                case Deed.Calls calls when LibraryKnowledge.of(operation.home()).unsupported(calls.name()) -> {
-                    // the error itself, of which only the name is known
-                }
+                case Deed.Calls calls when LibraryKnowledge.of(operation.home()).unsupported(calls.name())
+                        && calls.within() == null ->
+                    unsupported = true; // the error itself, of which only the name is known, or a call that ends all
                 default -> {
                     return false;
                 }

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Stream;
 
 /** How objects are copied, which fields reach the copy, and which are shared with it. */
 final class Copying {
@@ -136,8 +137,8 @@ final class Copying {
         shared.removeIf(field -> !changing(field));
         operation.deeds().forEach(deed -> replaced(deed, shared));
         // what the language asks a copy to do before it hands it out
-        type.operations()
-                .stream()
+        Stream.concat(Stream.of(type), Hierarchy.above(type).stream())
+                .flatMap(one -> one.operations().stream())
                 .filter(own -> LibraryKnowledge.of(type).finishesCopies(own.name()))
                 .flatMap(own -> own.reached().stream())
                 .forEach(own -> own.deeds().forEach(deed -> replaced(deed, shared)));
@@ -255,7 +256,8 @@ final class Copying {
 
     /** A field that differs from object to object. */
     private boolean carriesState(Field field) {
-        return changed.containsKey(field) || field.home()
+        boolean open = changing(field) && field.modifiers().visibility() == Visibility.PUBLIC;
+        return open || changed.containsKey(field) || field.home()
                 .operations()
                 .stream()
                 .filter(Operation::isConstructor)

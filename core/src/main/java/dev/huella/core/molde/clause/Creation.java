@@ -84,13 +84,14 @@ final class Creation {
             } else if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().hasBody()
                     && (calls.callee().isStatic() || calls.receiver().anyOf(Origin.Self.class))
                     && !calls.callee().home().external()) {
-                if (isDecided(calls.within()) || decided) {
-                    fresh(calls.callee()).keySet()
-                            .stream()
-                            .filter(fresh::contains)
-                            .forEach(type -> found.putIfAbsent(type, calls.at()));
+                boolean own = calls.callee().home() == operation.home() || !calls.callee().isStatic();
+                Set<CodeType> made = fresh(calls.callee()).keySet();
+                if ((isDecided(calls.within()) || decided) && (own || made.size() == 1)) {
+                    made.stream().filter(fresh::contains).forEach(type -> found.putIfAbsent(type, calls.at()));
                 }
-                branches(calls.callee(), fresh, found, seen, depth + 1);
+                if (own) { // where another type chooses, that one is the factory
+                    branches(calls.callee(), fresh, found, seen, depth + 1);
+                }
             }
         }
     }

@@ -4,6 +4,7 @@ import com.google.auto.service.AutoService;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
 import java.util.Map;
 
@@ -25,7 +26,8 @@ public final class IsASingleObject implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Map<CodeType, Integer> made = Reading.creations(model);
         for (CodeType type : model.types()) {
-            if (type.kind() == TypeKind.OBJECT && !type.anonymous() && !made.containsKey(type)) {
+            boolean byFunction = type.operations().stream().anyMatch(Operation::isConstructor);
+            if (type.kind() == TypeKind.OBJECT && !type.anonymous() && !byFunction && !made.containsKey(type)) {
                 into.add(type.place(), type);
             }
         }

@@ -42,9 +42,36 @@ final class Kept {
     private record AllChanges(List<ChangeSeen> all) {
         static AllChanges of(Model model) {
             List<ChangeSeen> all = new ArrayList<>();
-            look(model, (operation, field, value, at, change) -> all
-                    .add(new ChangeSeen(operation, field, value, at, change)));
+            Map<Field, Set<Field>> lent = lent(model);
+            look(model, (operation, field, value, at, change) -> {
+                all.add(new ChangeSeen(operation, field, value, at, change));
+                lent.getOrDefault(field, Set.of())
+                        .forEach(owner -> all.add(new ChangeSeen(operation, owner, value, at, change)));
+            });
             return new AllChanges(all);
+        }
+    }
+
+    /** Fields that hold the container of another object, by what their constructor is given, with those of its owner. */
+    private static Map<Field, Set<Field>> lent(Model model) {
+        Map<Field, Set<Field>> lent = new HashMap<>();
+        Deeds.each(model, Deed.Creates.class, (operation, creates) -> {
+            if (creates.constructor() != null && !creates.type().external()
+                    && creates.arguments().stream().anyMatch(one -> one.anyOf(Origin.OfField.class))) {
+                lend(creates, lent);
+            }
+        });
+        return lent;
+    }
+
+    private static void lend(Deed.Creates creates, Map<Field, Set<Field>> lent) {
+        for (Deed deed : creates.constructor().deeds()) {
+            if (deed instanceof Deed.Sets sets && sets.own() && sets.value().first() instanceof Origin.OfParameter from
+                    && from.operation() == creates.constructor() && from.index() < creates.arguments().size()
+                    && creates.arguments().get(from.index()).first() instanceof Origin.OfField(Field owner, boolean own)
+                    && own && owner != sets.field()) {
+                lent.computeIfAbsent(sets.field(), key -> new LinkedHashSet<>()).add(owner);
+            }
         }
     }
 

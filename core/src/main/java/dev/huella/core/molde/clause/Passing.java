@@ -126,6 +126,44 @@ final class Passing {
         return calls == 1;
     }
 
+    /** True when it hands the call on as it is and otherwise only writes down that it was made: counts, times, logs. */
+    static boolean onlyNotes(Operation operation) {
+        int passed = 0;
+        boolean notes = false;
+        for (Deed deed : operation.deeds()) {
+            switch (deed) {
+                case Deed.Calls call -> {
+                    boolean onIt = call.name().equals(operation.name()) && !call.receiver().anyOf(Origin.Self.class)
+                            && call.within() == null;
+                    boolean outside = call.callee() == null || call.callee().home().external();
+                    if (onIt) {
+                        passed += call.arguments().stream().allMatch(one -> isInput(one, operation)) ? 1 : 2;
+                    } else if (!outside) {
+                        return false;
+                    }
+                    notes |= !onIt;
+                }
+                case Deed.Sets sets when sets.own() -> notes = true;
+                case Deed.Stores stores when stores.container().any(origin -> Origins.field(origin) != null) ->
+                    notes = true;
+                case Deed.Returns returns -> {
+                    boolean asIs = returns.value() == null || returns.value()
+                            .origins()
+                            .stream()
+                            .allMatch(origin -> origin instanceof Origin.Result(Operation callee, Origin _)
+                                    && callee != null && callee.name().equals(operation.name()));
+                    if (!asIs) {
+                        return false;
+                    }
+                }
+                default -> {
+                    return false;
+                }
+            }
+        }
+        return passed == 1 && notes;
+    }
+
     private static boolean isInput(Flow argument, Operation operation) {
         return argument.origins().stream().allMatch(origin -> Origins.parameter(origin, operation) != null);
     }
@@ -226,7 +264,7 @@ final class Passing {
                 taken.add(parameter.type().erased());
             }
         }
-        if (around.modifiers().has(Mark.EXTENSION)) {
+        if (around.modifiers().has(Mark.EXTENSION) || !around.isStatic()) {
             taken.add(around.home());
         }
         return taken;
@@ -239,7 +277,7 @@ final class Passing {
             if (around != null && calls.name().equals(operation.name())) {
                 boolean given = calls.receiver()
                         .any(origin -> Origins.parameter(origin, around) != null
-                                || around.modifiers().has(Mark.EXTENSION)
+                                || (around.modifiers().has(Mark.EXTENSION) || !around.isStatic())
                                         && origin instanceof Origin.Self(CodeType of) && of == around.home());
                 if (given) {
                     to.accept(operation, calls);

@@ -1,5 +1,9 @@
 package dev.huella.core.molde.clause;
 
+import java.util.List;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.CodeType;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
@@ -27,5 +31,21 @@ public final class TypeCalls implements Clause.Listed {
                 Deeds.speaking(operation.home()).forEach(speaking -> into.add(calls.at(), speaking, target));
             }
         });
+        Deeds.each(model, Deed.GoesThrough.class, (operation, goes) -> {
+            for (Operation asked : askedByLoop(goes.over().type())) {
+                Deeds.speaking(operation.home()).forEach(speaking -> into.add(goes.at(), speaking, asked));
+            }
+        });
+    }
+
+    /** What the language calls on an object of the sources that a loop goes through. */
+    private static List<Operation> askedByLoop(TypeUse over) {
+        CodeType type = over.dimensions() > 0 ? null : over.erased();
+        return type == null || type.external()
+                ? List.of()
+                : type.operations()
+                        .stream()
+                        .filter(one -> LibraryKnowledge.of(type).asksForSteps(one.name()))
+                        .toList();
     }
 }

@@ -1,5 +1,6 @@
 package dev.huella.core.reading.kotlin;
 
+import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
@@ -54,9 +55,16 @@ final class KotlinBodies extends Bodies {
     }
 
     /** A type made in place; it belongs to this body. */
-    TypeDeclared anonymous(SyntaxNode whole, SyntaxNode body, List<TypeText> above, String holder) {
+    TypeDeclared anonymous(SyntaxNode whole, SyntaxNode body, List<TypeText> above, String holder,
+            SyntaxNode handedOnTo) {
         var parts = new TypeParts(TypeKind.CLASS, holder).anonymous();
         parts.extended().addAll(above);
+        if (handedOnTo != null && !above.isEmpty()) {
+            parts.fields()
+                    .add(new FieldDeclared("delegate", above.getLast(),
+                            Modifiers.of(Visibility.PRIVATE, Modifiers.Mark.FINAL, Modifiers.Mark.DELEGATE),
+                            FieldDeclared.Kind.FIELD, path(handedOnTo), List.of(), handedOnTo.span()));
+        }
         var members = new KotlinMembers(parts, false);
         List<SyntaxNode> all = KotlinTypes.flat(body);
         for (int i = 0; i < all.size(); i++) {
@@ -65,6 +73,19 @@ final class KotlinBodies extends Bodies {
         TypeDeclared type = parts.modifiers(Modifiers.of(Visibility.PRIVATE)).at(whole);
         inner().add(type);
         return type;
+    }
+
+    /** A value that the grammar was made to take for a type. */
+    private static Value path(SyntaxNode node) {
+        String text = node.text().strip();
+        int call = text.indexOf('(');
+        Value value = null;
+        for (String name : (call < 0 ? text : text.substring(0, call)).split("\\.")) {
+            value = value == null
+                    ? new Value.Name(name, node.span())
+                    : new Value.Member(value, name, node.span());
+        }
+        return call < 0 ? value : new Value.Create(TypeText.of(text.substring(0, call)), List.of(), null, node.span());
     }
 
     /** What stands behind the sign of a declaration; null for nothing. */

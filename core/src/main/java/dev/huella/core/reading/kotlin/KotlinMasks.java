@@ -16,6 +16,12 @@ final class KotlinMasks {
 
     private static final Pattern OPEN = Pattern.compile("(?:^|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
             Pattern.MULTILINE);
+    /** {@code object : Type by value} before a body. */
+    private static final Pattern DELEGATING = Pattern
+            .compile("\\bobject\\s*:\\s*[\\w.<>?, ()]*?\\s(by)\\s+\\w[\\w.]*(?:\\([^(){}\\n]*\\))?\\s*\\{");
+    /** As long as the word; no code has it. */
+    private static final String HANDED_ON = ",\f";
+
     private static final String QUOTED = "`op`";
 
     private KotlinMasks() {}
@@ -34,7 +40,16 @@ final class KotlinMasks {
             masked = masked == utf8 ? utf8.clone() : masked;
             System.arraycopy(QUOTED.getBytes(StandardCharsets.US_ASCII), 0, masked, open.start(1), QUOTED.length());
         }
+        for (Matcher by = DELEGATING.matcher(text); by.find();) {
+            masked = masked == utf8 ? utf8.clone() : masked;
+            System.arraycopy(HANDED_ON.getBytes(StandardCharsets.US_ASCII), 0, masked, by.start(1), 2);
+        }
         return masked;
+    }
+
+    /** True when what the text ends with was masked as one more supertype, but is what the last one is handed on to. */
+    static boolean handsOn(String textBefore) {
+        return textBefore.contains(HANDED_ON);
     }
 
     private static byte[] blank(byte[] from, Matcher matcher, int group, byte[] original) {

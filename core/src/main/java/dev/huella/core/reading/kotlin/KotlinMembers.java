@@ -195,7 +195,9 @@ final class KotlinMembers {
         String name = node.first("simple_identifier").text();
         var own = new KotlinBodies(into.name());
         SyntaxNode body = node.first("class_body");
-        TypeDeclared inner = body == null ? null : own.anonymous(node, body, List.of(TypeText.of(into.name())), name);
+        TypeDeclared inner = body == null
+                ? null
+                : own.anonymous(node, body, List.of(TypeText.of(into.name())), name, null);
         Value made = new Value.Create(TypeText.of(into.name()), own.arguments(node.first("value_arguments")), inner,
                 node.span());
         into.fields()

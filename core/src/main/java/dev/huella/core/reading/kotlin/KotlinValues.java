@@ -231,10 +231,16 @@ final class KotlinValues extends Bodies {
     private Value object(SyntaxNode node, String holder) {
         List<TypeText> above = new ArrayList<>();
         List<Value> arguments = new ArrayList<>();
+        SyntaxNode handedOnTo = null;
+        int before = node.start();
         for (SyntaxNode child : node.children()) {
             if (child.is("delegation_specifier")) {
                 SyntaxNode invoked = child.first("constructor_invocation");
                 TypeText type = KotlinTypes.typeIn(invoked == null ? child : invoked);
+                if (KotlinMasks.handsOn(node.text(before, child.start()))) {
+                    handedOnTo = child;
+                    continue;
+                }
                 if (type != null) {
                     above.add(type);
                 }
@@ -242,8 +248,9 @@ final class KotlinValues extends Bodies {
                     arguments.addAll(bodies.arguments(invoked.first("value_arguments")));
                 }
             }
+            before = child.end();
         }
-        TypeDeclared type = bodies.anonymous(node, node.first("class_body"), above, holder);
+        TypeDeclared type = bodies.anonymous(node, node.first("class_body"), above, holder, handedOnTo);
         return new Value.Create(above.isEmpty() ? null : above.getFirst(), arguments, type, node.span());
     }
 

@@ -12,6 +12,7 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.WrittenType;
 import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
@@ -258,7 +259,8 @@ final class PhpTypes {
                 continue;
             }
             String name = named.text().replace("$", "").replace("&", "");
-            TypeText type = written(type(child.child("type"), own), doc.parameter(name));
+            TypeText type = WrittenType.orOfDefault(written(type(child.child("type"), own), doc.parameter(name)),
+                    child.child("default_value"), "bool");
             boolean many = child.is("variadic_parameter");
             found.add(new ParameterDeclared(name, many ? (type == null ? TypeText.of("?") : type).array(1) : type,
                     many || child.child("default_value") != null));

@@ -76,6 +76,11 @@ final class PythonBodies extends Bodies {
         return value(node);
     }
 
+    /** Fills a variable at the first time only. */
+    static Step keep(Value variable, Value value, SourceSpan at) {
+        return fill(variable, value, at);
+    }
+
     @Override
     public Value value(SyntaxNode node) {
         return values.value(node);

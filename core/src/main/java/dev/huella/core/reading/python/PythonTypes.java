@@ -60,6 +60,10 @@ final class PythonTypes {
             declared.add(type(definition, decorators(node)));
         } else {
             operation(definition, decorators(node), module, true);
+            TypeDeclared keeping = PythonClosures.keeping(definition, this);
+            if (keeping != null) {
+                declared.add(keeping);
+            }
         }
     }
 
@@ -80,7 +84,7 @@ final class PythonTypes {
         List<TypeText> bases = new ArrayList<>();
         List<TypeParameterDeclared> parameters = new ArrayList<>();
         List<TypeText> makers = new ArrayList<>();
-        decorators.stream().filter(one -> one.matches("[A-Z]\\w*")).map(TypeText::of).forEach(makers::add);
+        decorators.stream().filter(one -> one.matches("\\w+")).map(TypeText::of).forEach(makers::add);
         boolean protocol = false;
         boolean isEnum = false;
         boolean isAbstract = false;
@@ -188,6 +192,9 @@ final class PythonTypes {
                 .constructing(name.equals("__init__"));
         List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
         steps.addAll(bodies.function(node.child("body"), parameters));
+        if (free && PythonClosures.isKept(node, decorators)) {
+            steps = PythonClosures.kept(name, steps, node, into);
+        }
         Modifiers modifiers = modifiers(name, decorators);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         boolean promised = decorators.stream()
@@ -235,7 +242,8 @@ final class PythonTypes {
             switch (child.kind()) {
                 case "identifier" -> found.add(new ParameterDeclared(child.text(), null));
                 case "default_parameter", "typed_default_parameter" -> found.add(
-                        new ParameterDeclared(child.child("name").text(), type, true));
+                        new ParameterDeclared(child.child("name").text(),
+                                WrittenType.orOfDefault(type, child.child("value"), "bool"), true));
                 case "typed_parameter" -> {
                     SyntaxNode name = child.children().getFirst();
                     boolean many = !name.is("identifier");

@@ -13,6 +13,7 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.WrittenType;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
 import dev.huella.core.source.SourceSpan;
@@ -379,8 +380,8 @@ final class RubyTypes {
             String text = name == null ? child.text().replaceAll("^[*&]+", "") : name.text();
             switch (child.kind()) {
                 case "identifier" -> found.add(new ParameterDeclared(text, null));
-                case "optional_parameter" -> found.add(new ParameterDeclared(text, null, true));
-                case "keyword_parameter" -> found.add(new ParameterDeclared(text, null, child.child("value") != null));
+                case "optional_parameter", "keyword_parameter" -> found.add(new ParameterDeclared(text,
+                        WrittenType.orOfDefault(null, child.child("value"), "Boolean"), child.child("value") != null));
                 case "splat_parameter" -> found.add(new ParameterDeclared(text, TypeText.of("?").array(1), true));
                 case "hash_splat_parameter", "forward_parameter" -> found.add(new ParameterDeclared(text, null, true));
                 case "block_parameter" -> found.add(new ParameterDeclared(text.isEmpty() ? "block" : text,

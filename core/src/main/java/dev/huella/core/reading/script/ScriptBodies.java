@@ -1,5 +1,7 @@
 package dev.huella.core.reading.script;
 
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.reading.WrittenType;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
 import dev.huella.core.facts.TypeDeclared;
@@ -68,7 +70,24 @@ final class ScriptBodies extends Bodies {
         if (body == null) {
             return List.of();
         }
-        return body.is("statement_block") ? block(body) : back(value(body));
+        List<Step> steps = takenApart(function.child("parameters"));
+        steps.addAll(body.is("statement_block") ? block(body) : back(value(body)));
+        return steps;
+    }
+
+    /** Parameters that are patterns take what they are given apart before anything else happens. */
+    List<Step> takenApart(SyntaxNode parameters) {
+        List<Step> steps = new ArrayList<>();
+        for (SyntaxNode child : parameters == null ? List.<SyntaxNode>of() : parameters.children()) {
+            SyntaxNode pattern = child.child("pattern") != null
+                    ? child.child("pattern")
+                    : child.is("assignment_pattern") ? child.child("left") : child;
+            if (pattern.is("object_pattern") || pattern.is("array_pattern")) {
+                var whole = new Value.Name(pattern.text(), pattern.span());
+                pattern.children().forEach(part -> parted(part, pattern.is("object_pattern"), whole, steps));
+            }
+        }
+        return steps;
     }
 
     void statement(SyntaxNode node, List<Step> into) {
@@ -163,8 +182,17 @@ final class ScriptBodies extends Bodies {
                     own.children().forEach(child -> parted(child, own.is("object_pattern"), member, into));
                 }
             }
-            case "assignment_pattern", "object_assignment_pattern" ->
-                parted(part.children().getFirst(), byName, whole, into);
+            case "assignment_pattern", "object_assignment_pattern" -> {
+                SyntaxNode name = part.children().getFirst();
+                TypeText truth = WrittenType.orOfDefault(null, part.child("right"), "boolean");
+                if (truth == null || name.is("object_pattern") || name.is("array_pattern")) {
+                    parted(name, byName, whole, into);
+                } else {
+                    into.add(new Step.Declare(name.text(), truth, whole == null || !byName
+                            ? null
+                            : new Value.Member(whole, name.text(), at), at));
+                }
+            }
             case "rest_pattern" -> into.add(new Step.Declare(part.children().isEmpty()
                     ? ""
                     : part.children()

@@ -10,6 +10,7 @@ import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
+import dev.huella.core.reading.WrittenType;
 import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
@@ -127,6 +128,7 @@ final class ScriptMembers {
         }
         if (steps != null) {
             steps.addAll(0, bodies.defaults(node.child("parameters")));
+            steps.addAll(0, bodies.takenApart(node.child("parameters")));
         }
         if (doc.has("abstract") && steps != null) {
             modifiers = modifiers.with(Mark.ABSTRACT);
@@ -239,6 +241,8 @@ final class ScriptMembers {
             TypeText type = child.child("type") != null
                     ? ScriptTypeTexts.type(child.child("type"))
                     : doc.parameter(name);
+            SyntaxNode initial = child.is("assignment_pattern") ? child.child("right") : child.child("value");
+            type = WrittenType.orOfDefault(type, initial, "boolean");
             boolean optional = rest || child.is("optional_parameter") || child.is("assignment_pattern")
                     || child.child("value") != null;
             found.add(new ParameterDeclared(name, rest && type == null ? TypeText.of("?").array(1) : type, optional));

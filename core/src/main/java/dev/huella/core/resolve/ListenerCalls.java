@@ -1,0 +1,104 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Element;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.model.TypeUse;
+import java.util.List;
+
+/** Calls by which listeners join and leave a list that the library keeps, and by which they are told. */
+final class ListenerCalls {
+    private final Body body;
+    private final ValueResolver values;
+    private final CallResolver calls;
+    private final DynamicCalls others;
+
+    ListenerCalls(Body body, ValueResolver values, CallResolver calls, DynamicCalls others) {
+        this.body = body;
+        this.values = values;
+        this.calls = calls;
+        this.others = others;
+    }
+
+    /** Null when the call is none of those. {@code receiver} is null where none is written. */
+    Flow call(Value.Call call, Flow receiver, boolean used) {
+        ListenerLists lists = body.world.library.listenerLists();
+        CodeType type = receiver == null ? body.type : receiver.type().erased();
+        ListenerLists.Kind kind = type == null ? null : kind(lists, type);
+        if (kind == null || !kind.knows(call.name())) {
+            return null;
+        }
+        Flow list = list(lists, type, receiver, call);
+        boolean joins = kind.joins().contains(call.name());
+        if (list == null || joins && call.arguments().size() <= kind.takes()) {
+            return null;
+        }
+        if (kind.tells().contains(call.name())) {
+            tell(call, kind, list, used);
+        } else {
+            move(call, kind, list, joins);
+        }
+        return receiver == null ? Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)) : receiver;
+    }
+
+    private ListenerLists.Kind kind(ListenerLists lists, CodeType type) {
+        return type.external() ? lists.of(type) : lists.through(type, body.world.supertypes);
+    }
+
+    /** The list of a type that is such a base, or the field that holds an object of the library. */
+    private Flow list(ListenerLists lists, CodeType type, Flow receiver, Value.Call call) {
+        Element owner = type;
+        if (type.external()) {
+            owner = receiver == null
+                    ? null
+                    : receiver.origins()
+                            .stream()
+                            .map(origin -> origin instanceof Origin.OfField(Field held, boolean _) ? held : null)
+                            .filter(held -> held != null)
+                            .findFirst()
+                            .orElse(null);
+        }
+        Field list = owner == null ? null : lists.list(owner, body.world);
+        boolean own = receiver == null || receiver.any(origin -> origin instanceof Origin.OfField(Field _, boolean mine)
+                && mine);
+        if (list == null || own) {
+            return list == null ? null : Flow.ofOwn(list);
+        }
+        return values.names().ofField(list, receiver, call.at());
+    }
+
+    private void move(Value.Call call, ListenerLists.Kind kind, Flow list, boolean joins) {
+        int at = Math.min(kind.takes(), call.arguments().size() - 1);
+        Flow given = at < 0
+                ? Flow.of(Origin.UNKNOWN, TypeUse.UNKNOWN)
+                : values.flow(call.arguments().get(at), values.containers().element(list).type(), "");
+        body.add(new Deed.Calls(null, joins ? "+=" : "-=", list, List.of(given), false, body.setting, call.at()));
+    }
+
+    private void tell(Value.Call call, ListenerLists.Kind kind, Flow list, boolean used) {
+        List<Value> handedOn = call.arguments()
+                .subList(Math.min(kind.skips(), call.arguments().size()), call.arguments().size());
+        var telling = new Value.Call(call.receiver(), kind.update(), handedOn, call.at());
+        Flow each = values.containers().element(list);
+        Setting around = body.setting;
+        body.setting = new Setting(around, Setting.Kind.EACH, List.of(list), 0, 0);
+        if (kind.update().equals(Value.APPLY)) {
+            others.apply(telling, each, used, TypeUse.UNKNOWN);
+        } else {
+            List<Flow> plain = calls.plainArguments(handedOn);
+            CodeType listener = each.type().dimensions() > 0 ? null : each.type().erased();
+            Operation callee = listener == null
+                    ? null
+                    : calls.overloads()
+                            .choose(body.world.members.operations(listener, kind.update()), handedOn, plain);
+            calls.called(telling, callee, each, plain, used, TypeUse.UNKNOWN);
+        }
+        body.setting = around;
+    }
+}

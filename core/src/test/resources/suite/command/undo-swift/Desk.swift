@@ -1,0 +1,10 @@
+struct Desk {
+    let history = History()
+    let page = Page()
+
+    func greet() {
+        history.perform(Insert(page: page, part: "hello"))
+        history.perform(Shout(page: page))
+        history.undo()
+    }
+}

@@ -1,0 +1,8 @@
+struct Evening {
+    let manager: StageManager
+
+    func run() {
+        manager.begin()
+        manager.end()
+    }
+}

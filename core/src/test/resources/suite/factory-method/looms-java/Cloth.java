@@ -1,0 +1,7 @@
+package weaving;
+
+public interface Cloth {
+    int length();
+
+    String name();
+}
