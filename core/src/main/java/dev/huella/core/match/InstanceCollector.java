@@ -6,8 +6,10 @@ import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.molde.PatternDefinition.Role;
@@ -167,14 +169,28 @@ final class InstanceCollector {
         return Stream.of(element);
     }
 
-    /** A function, and the type that it is written in. */
+    /** A function, and the type that it belongs to. */
     private static Stream<Element> written(Element element) {
         CodeType writer = element instanceof CodeType type && type.kind() == TypeKind.FUNCTION && !type.shape()
-                && type.subtypes().isEmpty() ? type.outer() : null;
+                && type.subtypes().isEmpty() ? writer(type) : null;
+        return writer == null ? Stream.of(element) : Stream.of(element, writer);
+    }
+
+    /** Where an operation is meant its type, else the type it is written in, else the one it calls. */
+    private static CodeType writer(CodeType function) {
+        CodeType writer = function.outer();
         while (writer != null && writer.kind() == TypeKind.FUNCTION) {
             writer = writer.outer();
         }
-        return writer == null || writer.kind() == TypeKind.MODULE ? Stream.of(element) : Stream.of(element, writer);
+        List<Operation> called = function.operations()
+                .stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .map(deed -> deed instanceof Deed.Calls calls ? calls.callee() : null)
+                .filter(callee -> callee != null && !callee.isStatic() && !callee.home().external())
+                .toList();
+        boolean meant = called.size() == 1 && called.getFirst().name().equals(function.name());
+        boolean outside = writer == null || writer.kind() == TypeKind.MODULE;
+        return (meant || outside) && !called.isEmpty() ? called.getFirst().home() : outside ? null : writer;
     }
 
     private static SourceSpan place(Element element, Gathered gathered) {

@@ -59,6 +59,10 @@ final class CallResolver {
         return called(call, callee, receiver, plain, used, expected);
     }
 
+    ListenerCalls listeners() {
+        return listeners;
+    }
+
     boolean isJava() {
         return body.from.file().facts().language().equals("java");
     }

@@ -267,6 +267,10 @@ final class DynamicCalls {
             call.arguments().forEach(values::flow);
             return function;
         }
+        Flow told = calls.listeners().applied(call, function, used);
+        if (told != null) {
+            return told;
+        }
         CodeType type = function.type().dimensions() > 0 ? null : function.type().erased();
         Operation callee = type == null ? null : called(type);
         if (callee == null) {

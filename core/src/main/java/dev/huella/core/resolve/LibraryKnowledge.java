@@ -190,6 +190,11 @@ public final class LibraryKnowledge {
         return containers.of(use);
     }
 
+    /** True for the function that makes an operation a listener of a signal. */
+    boolean connects(String function) {
+        return lists("connects", function);
+    }
+
     /** True when only texts answer an operation of that name. */
     boolean ofText(String operation) {
         return lists("ofText", operation);

@@ -1,5 +1,7 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -28,6 +30,9 @@ final class ListenerCalls {
 
     /** Null when the call is none of those. {@code receiver} is null where none is written. */
     Flow call(Value.Call call, Flow receiver, boolean used) {
+        if (body.world.library.connects(call.name()) && call.arguments().size() > 2) {
+            return connect(call);
+        }
         ListenerLists lists = body.world.library.listenerLists();
         CodeType type = receiver == null ? body.type : receiver.type().erased();
         ListenerLists.Kind kind = type == null ? null : kind(lists, type);
@@ -36,7 +41,7 @@ final class ListenerCalls {
         }
         Flow list = list(lists, type, receiver, call);
         boolean joins = kind.joins().contains(call.name());
-        if (list == null || joins && call.arguments().size() <= kind.takes()) {
+        if (list == null || joins && call.arguments().isEmpty()) {
             return null;
         }
         if (kind.tells().contains(call.name())) {
@@ -71,6 +76,39 @@ final class ListenerCalls {
             return list == null ? null : Flow.ofOwn(list);
         }
         return values.names().ofField(list, receiver, call.at());
+    }
+
+    /** {@code connect(sender, &Type::signal, receiver, &Type::slot)}; null when the second names no signal. */
+    private Flow connect(Value.Call call) {
+        String signal = NameResolver.path(call.arguments().get(1));
+        int dot = signal == null ? -1 : signal.lastIndexOf('.');
+        CodeType type = dot < 0 ? null : body.world.names.known(signal.substring(0, dot), body.from);
+        Field field = type == null ? null : body.world.members.field(type, signal.substring(dot + 1));
+        if (field == null || !field.modifiers().has(Mark.EVENT)) {
+            return null;
+        }
+        Flow list = values.names().ofField(field, values.flow(call.arguments().getFirst()), call.at());
+        Value listener = call.arguments().get(Math.min(3, call.arguments().size() - 1));
+        String slot = NameResolver.path(listener);
+        if (slot != null && slot.contains(".")) {
+            listener = new Value.Reference(null, TypeText.of(slot.substring(0, slot.lastIndexOf('.'))),
+                    slot.substring(slot.lastIndexOf('.') + 1), listener.at());
+        }
+        Flow given = values.flow(listener, field.type(), "");
+        body.add(new Deed.Calls(null, "+=", list, List.of(given), false, body.setting, call.at()));
+        return Flow.of(Origin.UNKNOWN, TypeUse.UNKNOWN);
+    }
+
+    /** Calling an object of the library that keeps functions calls each of them; null for all other calls. */
+    Flow applied(Value.Call call, Flow receiver, boolean used) {
+        ListenerLists.Kind kind = body.world.library.listenerLists().of(receiver.type().erased());
+        Flow list = kind == null || !kind.tells().contains(Value.APPLY)
+                ? null
+                : list(body.world.library.listenerLists(), receiver.type().erased(), receiver, call);
+        if (list != null) {
+            tell(call, kind, list, used);
+        }
+        return list;
     }
 
     private void move(Value.Call call, ListenerLists.Kind kind, Flow list, boolean joins) {

@@ -25,7 +25,15 @@ final class CppMasks {
     private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
             Pattern.MULTILINE);
 
+    /** Stands for the word before signals; no code has it. */
+    private static final String SIGNALS = "public\f";
+
     private CppMasks() {}
+
+    /** True for the word before signals, which was masked as one that says who may see what follows. */
+    static boolean isBeforeSignals(SyntaxNode access) {
+        return access.text(access.end(), access.end() + 1).equals("\f");
+    }
 
     /** The same bytes when nothing needs blanking, else a copy. */
     static byte[] mask(byte[] utf8) {
@@ -55,7 +63,9 @@ final class CppMasks {
                     String word = matcher.group(group);
                     boolean access = word.equals("signals") || word.equals("Q_SIGNALS");
                     for (int i = 0; i < word.length(); i++) {
-                        masked[matcher.start(group) + i] = (byte) (access && i < 6 ? "public".charAt(i) : ' ');
+                        masked[matcher.start(group) + i] = (byte) (access && i < SIGNALS.length()
+                                ? SIGNALS.charAt(i)
+                                : ' ');
                     }
                 }
             }

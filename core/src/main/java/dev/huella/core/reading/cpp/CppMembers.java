@@ -41,18 +41,34 @@ final class CppMembers {
 
     Visibility members(SyntaxNode body, Visibility usual) {
         Visibility current = usual;
+        boolean signals = false;
         for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
             if (member.is("access_specifier")) {
+                signals = CppMasks.isBeforeSignals(member);
                 current = switch (member.text()) {
                     case "public" -> Visibility.PUBLIC;
                     case "protected" -> Visibility.PROTECTED;
                     default -> Visibility.PRIVATE;
                 };
+            } else if (signals && member.is("field_declaration")
+                    && CppTypeTexts.function(member.child("declarator")) != null) {
+                signal(member, CppTypeTexts.function(member.child("declarator")));
             } else {
                 current = member(member, current, List.of());
             }
         }
         return current;
+    }
+
+    /** A framework's signal is declared like an operation, but keeps those that are told. */
+    private void signal(SyntaxNode node, SyntaxNode declarator) {
+        List<TypeText> told = parameters(declarator.child("parameters")).stream()
+                .map(one -> one.type() == null ? TypeText.of("?") : one.type())
+                .toList();
+        into.fields()
+                .add(new FieldDeclared(CppTypeTexts.name(declarator).text(), TypeText.function(told, null),
+                        Modifiers.of(Visibility.PUBLIC, Mark.EVENT), FieldDeclared.Kind.FIELD, null, List.of(),
+                        node.span()));
     }
 
     private Visibility member(SyntaxNode member, Visibility visibility, List<SyntaxNode> templates) {
