@@ -97,11 +97,14 @@ final class FunctionResolver {
     /** The function that a local variable holds, where one is asked for; null when it holds none. */
     Flow heldBy(Value.Name name, TypeUse expected) {
         BodyScope.Local local = expected.type() == null ? null : body.scope.find(name.name());
-        if (local == null || local.function() == null || body.world.members.single(expected.type()) == null) {
+        Value.Function held = local == null ? null : local.function();
+        if (held == null || body.world.members.single(expected.type()) == null) {
             return null;
         }
         int before = body.deeds.size();
-        Flow flow = function(local.function(), expected, name.name());
+        local.holds(null); // a function that hands itself on is read once
+        Flow flow = function(held, expected, name.name());
+        local.holds(held);
         body.deeds.subList(before, body.deeds.size()).clear(); // they were noted where it was written
         return flow;
     }
