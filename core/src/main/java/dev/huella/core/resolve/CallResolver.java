@@ -13,9 +13,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Resolves calls and creations: which operation, what its result is, and what is handed through it. */
 final class CallResolver {
+    /** Words for the type of the object that is asked, whichever it is. */
+    private static final Set<String> OWN_KIND = Set.of("self", "static", "?self", "?static", "Self", "Self?", "this");
+
     private final Body body;
     private final ValueResolver values;
     private final FunctionResolver functions;
@@ -74,7 +78,7 @@ final class CallResolver {
                 && body.world.supertypes.isA(body.type, callee.home())) {
             on = Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // an operation of a base, named in full
         }
-        if (receiver == null && callee == null && !isJava()) {
+        if (receiver == null && callee == null && !isJava() && !body.world.library.copies(call.name())) {
             on = plain.stream()
                     .filter(flow -> flow != null && containers.isContainer(flow.type()))
                     .findFirst()
@@ -253,7 +257,11 @@ final class CallResolver {
                 return new Flow(through, type);
             }
         }
-        return Flow.of(new Origin.Result(callee, on.first()), type);
+        boolean ownKind = type.type() == callee.home() && type.dimensions() == 0 && OWN_KIND.contains(type.text());
+        return Flow.of(new Origin.Result(callee, on.first()),
+                ownKind && on.type().erased() != null && body.world.supertypes.isA(on.type().erased(), callee.home())
+                        ? TypeUse.of(on.type().erased())
+                        : type);
     }
 
     /** A new object. The type made in place for it is read here, where it can see the body around it. */
@@ -288,6 +296,10 @@ final class CallResolver {
         if (made.external() && arguments.size() == 1 && containers.holdsOne(use)
                 && arguments.getFirst().anyOf(Origin.Fresh.class)) {
             return arguments.getFirst().as(use); // a pointer or the like around an object made for it
+        }
+        if (made.external() && arguments.size() == 1 && containers.holdsOne(use) && isFunction(create.arguments()
+                .getFirst()) && functions.lastMade().anyOf(Origin.Fresh.class)) {
+            return functions.lastMade().as(use); // what a function makes once it is needed
         }
         if (arguments.size() == 1 && made.wrapped() != null) {
             return arguments.getFirst().as(use);

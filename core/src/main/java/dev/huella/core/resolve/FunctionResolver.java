@@ -25,6 +25,7 @@ final class FunctionResolver {
     private final StepResolver steps;
     private final ValueResolver values;
     private TypeUse lastResult = TypeUse.UNKNOWN;
+    private Flow lastMade = Flow.UNKNOWN;
     private List<Origin> elements = List.of();
     private TypeUse elementType = TypeUse.UNKNOWN;
 
@@ -38,6 +39,11 @@ final class FunctionResolver {
     void expectElements(List<Origin> origins, TypeUse type) {
         elements = origins;
         elementType = type;
+    }
+
+    /** What the function that was read last gives back. */
+    Flow lastMade() {
+        return lastMade;
     }
 
     /** After a function was read as an argument: what it gives back binds the variable in the declared result. */
@@ -74,7 +80,8 @@ final class FunctionResolver {
         });
         body.functionResult = outerResult;
         List<Deed> deeds = new ArrayList<>(body.deeds.subList(first, body.deeds.size()));
-        lastResult = result(deeds, inside);
+        lastMade = result(deeds, inside);
+        lastResult = lastMade.type();
         if (own == null) {
             return body.world.inferring ? unasked(function, holder) : Flow.of(Origin.UNKNOWN, expected);
         }
@@ -168,14 +175,14 @@ final class FunctionResolver {
     }
 
     /** The type of what the function gives back. */
-    private static TypeUse result(List<Deed> deeds, Setting inside) {
+    private static Flow result(List<Deed> deeds, Setting inside) {
         for (Deed deed : deeds) {
             if (deed instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
                     && innermostFunction(within) == inside && !value.type().isUnknown()) {
-                return value.type();
+                return value;
             }
         }
-        return TypeUse.UNKNOWN;
+        return Flow.UNKNOWN;
     }
 
     private static Setting innermostFunction(Setting setting) {

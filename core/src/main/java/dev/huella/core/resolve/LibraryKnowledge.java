@@ -195,6 +195,11 @@ public final class LibraryKnowledge {
         return lists("connects", function);
     }
 
+    /** True for what wraps an object that is made, safely, once it is asked for. */
+    public boolean lazy(CodeType type) {
+        return type.external() && lists("lazies", type.name());
+    }
+
     /** True when only texts answer an operation of that name. */
     boolean ofText(String operation) {
         return lists("ofText", operation);

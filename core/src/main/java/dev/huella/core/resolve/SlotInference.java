@@ -116,7 +116,7 @@ final class SlotInference {
         }
         changed = true;
         switch (slot.key.owner()) {
-            case Field field -> field.inferred(found);
+            case Field field -> field.inferred(claimed(found, field));
             case Operation operation -> {
                 int index = slot.key.index() < 0 ? operation.parameters().size() : slot.key.index();
                 parameters.computeIfAbsent(operation,
@@ -124,6 +124,22 @@ final class SlotInference {
             }
             default -> throw new IllegalStateException("a place is a field or belongs to an operation");
         }
+    }
+
+    /** A function's type that no place has claimed yet is what this field asks for. */
+    private TypeUse claimed(TypeUse use, Field field) {
+        CodeType type = use.type();
+        if (type != null && Shapes.isFunction(type) && type.place() == null && field.place() != null) {
+            CodeType own = Shapes.of(field.name(), field.home(), field.place(), TypeKind.FUNCTION);
+            type.operations()
+                    .forEach(asked -> own.add(Shapes.promised(own, asked.name(), asked.parameters(), asked.returns())));
+            world.slots.add(own);
+            return new TypeUse(use.text(), own, use.variable(), use.arguments(), use.dimensions());
+        }
+        List<TypeUse> arguments = use.arguments().stream().map(one -> claimed(one, field)).toList();
+        return arguments.equals(use.arguments())
+                ? use
+                : new TypeUse(use.text(), use.type(), use.variable(), arguments, use.dimensions());
     }
 
     /** True where the type was found by an earlier reading of the bodies, which may have seen too little. */

@@ -9,7 +9,9 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -25,6 +27,7 @@ import java.util.Set;
 final class StandIns {
     private final Resolution world;
     private final Set<CodeType> refined = new HashSet<>();
+    private final Set<String> asked = new HashSet<>();
     private final Map<CodeType, CodeType> shapes = new HashMap<>();
 
     private StandIns(Resolution world) {
@@ -35,6 +38,7 @@ final class StandIns {
     static void resolve(Resolution world, List<CodeType> types) {
         var standIns = new StandIns(world);
         types.forEach(type -> type.supertypes().forEach(use -> standIns.refined.add(use.type())));
+        types.forEach(type -> type.operations().forEach(standIns::ask));
         Map<Field, CodeType> fields = new LinkedHashMap<>();
         for (CodeType type : types) {
             for (Field field : type.kind() == TypeKind.CLASS ? type.fields() : List.<Field>of()) {
@@ -81,11 +85,30 @@ final class StandIns {
 
     private boolean isLike(CodeType type, CodeType held) {
         Map<String, Operation> own = open(type);
+        Set<String> helpers = new HashSet<>(own.keySet());
+        helpers.removeAll(open(held).keySet());
+        helpers.removeIf(name -> asked.contains(name) || !isCalled(own.values(), name));
+        own.keySet().removeAll(helpers);
         if (own.isEmpty() || !own.keySet().equals(open(held).keySet())) {
             return false;
         }
         long passed = own.values().stream().filter(operation -> passesOn(operation, held)).count();
         return passed >= 2 || passed == 1 && own.size() == 1 && hands(own.values().iterator().next(), held);
+    }
+
+    /** Where nothing can be hidden, what only its own type calls is a helper. */
+    private static boolean isCalled(Collection<Operation> by, String name) {
+        return by.stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.name().equals(name));
+    }
+
+    private void ask(Operation operation) {
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && !(calls.receiver().first() instanceof Origin.Self)) {
+                asked.add(calls.name());
+            }
+        }
     }
 
     /** One shape for all that stand in for each other. */

@@ -113,11 +113,20 @@ final class Copying {
                             || calls.arguments().stream().anyMatch(Copying::isSelf))) {
                 return calls.at();
             }
+            if (deed instanceof Deed.Calls calls && library.copies(calls.name()) && calls.callee() == null
+                    && calls.arguments().size() > 1 && !isSelf(calls.arguments().getFirst())
+                    && isSelf(calls.arguments().getLast()) && returns(operation, calls.arguments().getFirst())) {
+                return calls.at(); // all there is, put into what is handed out
+            }
             if (value && deed instanceof Deed.Returns returns && returns.value() != null && isSelf(returns.value())) {
                 return returns.at();
             }
         }
         return null;
+    }
+
+    private static boolean returns(Operation operation, Flow value) {
+        return Origins.returned(operation).stream().anyMatch(flow -> flow.origins().equals(value.origins()));
     }
 
     private static boolean isSelf(Flow flow) {
@@ -149,6 +158,13 @@ final class Copying {
     private static void replaced(Deed deed, Set<Field> shared) {
         if (deed instanceof Deed.Sets sets) {
             shared.remove(sets.field());
+        }
+        if (deed instanceof Deed.Calls calls && calls.callee() == null && isSelf(calls.receiver())) {
+            calls.arguments() // handed to the language's copy in place of what the field holds
+                    .stream()
+                    .flatMap(flow -> flow.origins().stream())
+                    .filter(origin -> origin instanceof Origin.CopyOf && Origins.detached(origin))
+                    .forEach(origin -> shared.remove(Origins.field(origin)));
         }
     }
 

@@ -53,6 +53,7 @@ public final class DoesMuchBeside implements Clause.Listed {
     private static boolean isOpen(Operation operation) {
         return operation.kind() == Kind.OPERATION && !operation.isStatic()
                 && operation.modifiers().visibility() != Visibility.PRIVATE
-                && operation.modifiers().visibility() != Visibility.PROTECTED && !operation.modifiers().has(Mark.GETTER);
+                && operation.modifiers().visibility() != Visibility.PROTECTED
+                && !operation.modifiers().has(Mark.GETTER);
     }
 }

@@ -189,6 +189,11 @@ final class ScriptValues extends Bodies {
         if (object.equals("Object") && name.equals("freeze") && arguments.size() == 1) {
             return arguments.getFirst();
         }
+        boolean alike = object.equals("Object") && name.equals("create") && bodies.className() != null
+                && list.text().matches("\\(\\s*Object\\.getPrototypeOf\\(this\\)\\s*\\)");
+        if (alike) { // an empty one of the own kind
+            return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
+        }
         return new Value.Call(object(function), name, arguments, from(property, node));
     }
 

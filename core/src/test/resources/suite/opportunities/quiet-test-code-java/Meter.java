@@ -1,0 +1,7 @@
+package power;
+
+public interface Meter {
+    int read();
+
+    void reset();
+}

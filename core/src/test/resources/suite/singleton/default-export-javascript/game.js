@@ -1,0 +1,7 @@
+import scores from './scores.js';
+
+export class Game {
+  win(player) {
+    scores.add(player, 10);
+  }
+}
