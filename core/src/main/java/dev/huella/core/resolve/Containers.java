@@ -99,7 +99,17 @@ final class Containers {
                             ? receiver.type()
                             : keptType(receiver.type()).array(1));
         }
-        return library.maps(operation) ? Flow.of(Origin.UNKNOWN, made.array(1)) : null;
+        return library.maps(operation) ? Flow.of(computed(receiver), made.array(1)) : null;
+    }
+
+    /** What is worked out from the elements of something that is kept or was given. */
+    private static Origin computed(Flow from) {
+        return switch (from.first()) {
+            case Origin.OfField field -> new Origin.Result(null, field);
+            case Origin.CopyOf copy -> new Origin.Result(null, copy);
+            case Origin.ElementOf element -> new Origin.Result(null, element);
+            default -> Origin.UNKNOWN;
+        };
     }
 
     static Origin copy(Origin origin, boolean detached) {

@@ -1,0 +1,7 @@
+package heating;
+
+public interface Sensor {
+    boolean ready();
+
+    double celsius();
+}

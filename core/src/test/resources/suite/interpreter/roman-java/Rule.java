@@ -1,0 +1,5 @@
+package door;
+
+public interface Rule {
+    boolean allows(Visit visit);
+}

@@ -1,0 +1,4 @@
+package door;
+
+public record Visit(int hour, String badge) {
+}

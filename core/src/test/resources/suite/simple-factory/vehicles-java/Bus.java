@@ -1,0 +1,8 @@
+package depot;
+
+record Bus(String plate) implements Vehicle {
+    @Override
+    public int seats() {
+        return 52;
+    }
+}

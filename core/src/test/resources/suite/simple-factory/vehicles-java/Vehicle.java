@@ -1,0 +1,7 @@
+package depot;
+
+public interface Vehicle {
+    int seats();
+
+    String plate();
+}

@@ -1,0 +1,9 @@
+package post;
+
+interface Stage {
+    Stage scan();
+
+    Stage fail();
+
+    boolean open();
+}

@@ -1,0 +1,29 @@
+from typing import Protocol
+
+
+class Tariff(Protocol):
+    def price(self, minutes: int) -> int: ...
+
+
+class DayTariff:
+    def price(self, minutes: int) -> int:
+        return minutes * 4
+
+
+class NightTariff:
+    def price(self, minutes: int) -> int:
+        return 200 if minutes > 30 else 0
+
+
+class Barrier:
+    def __init__(self, tariff: Tariff | None = None):
+        self._tariff = tariff or DayTariff()
+        self._taken = 0
+
+    def at_night(self):
+        self._tariff = NightTariff()
+
+    def leave(self, minutes: int) -> int:
+        cents = self._tariff.price(minutes)
+        self._taken += cents
+        return cents
