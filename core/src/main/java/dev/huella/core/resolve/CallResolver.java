@@ -76,7 +76,7 @@ final class CallResolver {
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
         if (!isJava() && callee != null && !callee.isStatic() && NameResolver.isType(on)
                 && body.world.supertypes.isA(body.type, callee.home())) {
-            on = Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // an operation of a base, named in full
+            on = Flow.of(new Origin.Self(body.type), TypeUse.of(callee.home())); // an operation of a base, named in full
         }
         if (receiver == null && callee == null && !isJava() && !body.world.library.copies(call.name())) {
             on = plain.stream()

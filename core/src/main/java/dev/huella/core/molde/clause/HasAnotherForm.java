@@ -32,7 +32,8 @@ public final class HasAnotherForm implements Clause.Tested {
     private static List<String> types(Operation operation) {
         List<String> all = new ArrayList<>();
         operation.parameters().forEach(parameter -> all.add(text(parameter.type())));
-        all.add(text(operation.returns()));
+        boolean itself = operation.returns().type() != null && operation.returns().type() == operation.home();
+        all.add(itself ? "" : text(operation.returns()));
         return all;
     }
 
