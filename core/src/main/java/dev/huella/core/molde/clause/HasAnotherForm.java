@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
@@ -32,7 +33,9 @@ public final class HasAnotherForm implements Clause.Tested {
     private static List<String> types(Operation operation) {
         List<String> all = new ArrayList<>();
         operation.parameters().forEach(parameter -> all.add(text(parameter.type())));
-        boolean itself = operation.returns().type() != null && operation.returns().type() == operation.home();
+        CodeType returned = operation.returns().dimensions() > 0 ? null : operation.returns().type();
+        boolean itself = returned != null && (returned == operation.home()
+                || Hierarchy.above(operation.home()).contains(returned));
         all.add(itself ? "" : text(operation.returns()));
         return all;
     }

@@ -93,9 +93,26 @@ final class Packages {
         });
     }
 
+    /** Told of each field that goes into what an operation puts together. */
+    static void packed(Model model, Forgets to) {
+        Deeds.operations(model, operation -> {
+            if (!Assembly.products(operation).isEmpty()) {
+                Set<Field> all = new LinkedHashSet<>(Copying.fields(operation.home()));
+                all.removeAll(leftOut(operation, all));
+                all.forEach(field -> to.forgets(operation, field, operation.place()));
+            }
+        });
+    }
+
     private static Set<Field> leftOut(Operation save, Map<Field, SourceSpan> changed) {
         Set<Field> left = new LinkedHashSet<>(Copying.fields(save.home()));
         left.removeIf(field -> !changed.containsKey(field));
+        return leftOut(save, left);
+    }
+
+    /** Those of the fields that the body does not use. */
+    private static Set<Field> leftOut(Operation save, Set<Field> fields) {
+        Set<Field> left = new LinkedHashSet<>(fields);
         for (Operation reached : save.reached()) {
             for (Deed deed : reached.deeds()) {
                 for (Flow flow : Reading.values(deed)) {
