@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
@@ -33,7 +34,8 @@ public final class LetsSee implements Clause.Listed {
                     .stream()
                     .anyMatch(argument -> Assembly.fromOwn(argument) || argument.anyOf(Origin.Self.class));
             CodeType outer = creates.type().outer();
-            boolean inside = outer != null && outer == operation.home();
+            boolean inside = outer != null && (outer == operation.home()
+                    || !creates.type().modifiers().has(Mark.STATIC) && surrounds(outer, operation.home()));
             if (given || inside) {
                 operation.home().operations().forEach(caller -> {
                     if (caller == operation || caller.reached().contains(operation)) {
@@ -42,5 +44,13 @@ public final class LetsSee implements Clause.Listed {
                 });
             }
         });
+    }
+
+    private static boolean surrounds(CodeType outer, CodeType home) {
+        CodeType at = home.outer();
+        while (at != null && at != outer) {
+            at = at.outer();
+        }
+        return at != null;
     }
 }
