@@ -3,6 +3,7 @@ package dev.huella.cli;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.MoldeProblem;
 import dev.huella.core.project.FactsCache;
+import dev.huella.core.project.OwnDefinitions;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
@@ -65,9 +66,11 @@ final class SourceOptions {
                 paths.size() > SHOWN ? " and %d more".formatted(paths.size() - SHOWN) : ""));
     }
 
-    /** Faulty definitions are told and left out; the others serve. */
+    /** With the definitions beside the code, then those given. Faulty ones are told and left out; the others serve. */
     Catalogue catalogue() {
-        Catalogue catalogue = Catalogue.with(definitions);
+        List<Path> all = new ArrayList<>(OwnDefinitions.beside(sources));
+        all.addAll(definitions);
+        Catalogue catalogue = Catalogue.with(all);
         catalogue.problems().forEach((MoldeProblem problem) -> err().println(problem));
         return catalogue;
     }

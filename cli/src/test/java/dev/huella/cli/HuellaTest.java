@@ -147,4 +147,27 @@ class HuellaTest {
         assertThat(err.toString()).contains("own.molde:4:").contains("Did you mean \"type\"?");
         assertThat(out.toString()).contains("observer (push)");
     }
+
+    @Test
+    void aDefinitionBesideTheCodeTakesThePlaceOfTheShippedOne() throws Exception {
+        Path own = Files.createDirectories(folder.resolve(".huella")).resolve("observer.molde");
+        Files.writeString(own, """
+                pattern observer : behavioural
+                  "Ours is kept by a type that cannot be made."
+
+                roles
+                  subject key type
+
+                recognised by
+                  subject is an abstraction
+                  not subject can be made
+                  subject is a subject
+                  subject is a mixin
+                """);
+        assertThat(run("find", folder.toString(), "--pattern", "observer")).isZero();
+        assertThat(out.toString()).contains("0 finds").doesNotContain("observer (push)");
+        Files.delete(own);
+        assertThat(run("find", folder.toString(), "--pattern", "observer")).isZero();
+        assertThat(out.toString()).contains("observer (push)");
+    }
 }

@@ -104,6 +104,11 @@ final class ReadingPane {
                 body.getChildren().add(new VBox(1, name, wrapped("No: " + other.decidedBy() + ".", "second")));
             });
         }
+        body.getChildren().addAll(plainWords().of(instance.pattern().id()));
+    }
+
+    private PlainWords plainWords() {
+        return new PlainWords(session.catalogue());
     }
 
     private void obligation(Finding finding, Verdict verdict) {
@@ -162,6 +167,7 @@ final class ReadingPane {
         body.getChildren().add(heading("With the pattern it changes", ""));
         body.getChildren().add(wrapped(Words.sentence(opportunity.afterwards()), "second"));
         body.getChildren().add(wrapped("A suggestion, not a verdict.", "hint"));
+        opportunity.suggests().forEach(one -> body.getChildren().addAll(plainWords().purpose(one)));
     }
 
     private void miss(NearMiss miss) {
@@ -175,6 +181,7 @@ final class ReadingPane {
                                 .distinct()
                                 .collect(Collectors.joining(", ")), "second")));
         body.getChildren().add(places(miss.places()));
+        body.getChildren().addAll(plainWords().of(miss.pattern().id()));
     }
 
     private Node type(CodeType type) {

@@ -4,6 +4,7 @@ import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.DrawingMemory;
 import dev.huella.core.project.FactsCache;
 import dev.huella.core.project.Findings;
+import dev.huella.core.project.OwnDefinitions;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
@@ -33,6 +34,7 @@ import javafx.beans.property.StringProperty;
 final class Session {
     private static final long EVERY_NANOS = 60_000_000;
     private final ObjectProperty<Project> project = new SimpleObjectProperty<>();
+    private volatile Catalogue catalogue = Catalogue.shipped();
     private final ObjectProperty<Findings> findings = new SimpleObjectProperty<>(Findings.NONE);
     private final ObjectProperty<Set<LeaveOut>> taken = new SimpleObjectProperty<>(Set.of());
     private List<Path> opened = List.of();
@@ -56,6 +58,11 @@ final class Session {
 
     ObjectProperty<Project> project() {
         return project;
+    }
+
+    /** The definitions that what is shown was found by: shipped ones and those beside the code. */
+    Catalogue catalogue() {
+        return catalogue;
     }
 
     ObjectProperty<Findings> findings() {
@@ -258,8 +265,9 @@ final class Session {
                 read = Project.read(paths, new SourceFilter(List.of(), List.of(), taken.get()), cache, work);
             }
             Project result = read;
+            catalogue = Catalogue.with(OwnDefinitions.beside(paths));
             if (again) {
-                Findings found = result.find(Catalogue.shipped(), definition -> true, work);
+                Findings found = result.find(catalogue, definition -> true, work);
                 Platform.runLater(() -> replace(result, found, stopped));
                 return;
             }
@@ -272,18 +280,28 @@ final class Session {
                 project.set(result);
                 watch(paths);
             });
-            Findings found = result.find(Catalogue.shipped(), definition -> true, work);
+            Findings found = result.find(catalogue, definition -> true, work);
             Platform.runLater(() -> {
                 findings.set(found);
                 Focus last = new FocusFinder(result.model(), found).byKey(wantedFocus);
                 if (last != null) {
                     look(last);
                 }
-                finish(stopped.get() ? "Stopped; what was read is shown." : "");
+                finish(stopped.get() ? "Stopped; what was read is shown." : faults());
             });
         } catch (SourceException e) {
             Platform.runLater(() -> finish(e.getMessage()));
         }
+    }
+
+    /** What is wrong with definitions beside the code; empty when nothing is. */
+    private String faults() {
+        return catalogue.problems()
+                .stream()
+                .findFirst()
+                .map(problem -> "%s, line %d: %s That definition was left out.".formatted(problem.source(),
+                        problem.line(), problem.message()))
+                .orElse("");
     }
 
     /** The same code base as it is now, with the same place in it. */

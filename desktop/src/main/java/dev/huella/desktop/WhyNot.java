@@ -4,7 +4,6 @@ import dev.huella.core.match.Reasoning.Outcome;
 import dev.huella.core.match.Reasoning.Reading;
 import dev.huella.core.match.Reasoning.Step;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceSpan;
@@ -36,14 +35,14 @@ final class WhyNot {
         patterns.setId("why-not");
         patterns.setPromptText("Why is it not …");
         patterns.setAccessibleText("Choose a pattern to see why this type is not one");
-        Catalogue.shipped().definitions().stream().map(PatternDefinition::id).forEach(patterns.getItems()::add);
+        session.catalogue().definitions().stream().map(PatternDefinition::id).forEach(patterns.getItems()::add);
         patterns.setOnAction(event -> ask(type, patterns.getValue()));
         return new VBox(6, patterns, answer);
     }
 
     private void ask(CodeType type, String pattern) {
         Project project = session.project().get();
-        PatternDefinition definition = Catalogue.shipped().definition(pattern);
+        PatternDefinition definition = session.catalogue().definition(pattern);
         answer.getChildren().setAll(ReadingPane.wrapped("Asking each clause …", "hint"));
         Thread.ofVirtual().name("why not").start(() -> {
             List<Reading> readings = project.explain(definition, List.of(type.qualifiedName())).readings();

@@ -60,7 +60,8 @@ class WindowTest {
         assertThat(session.focus().get()).isInstanceOf(Focus.OfFind.class);
         assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
                 .anySatisfy(text -> assertThat(text).startsWith("Why this is"))
-                .contains("What it owes");
+                .contains("What it owes")
+                .anySatisfy(text -> assertThat(text).endsWith(" in plain words"));
     }
 
     @Test

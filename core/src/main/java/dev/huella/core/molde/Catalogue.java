@@ -15,6 +15,7 @@ public final class Catalogue {
     private static final Catalogue SHIPPED = new Catalogue(ClauseForms.supplied()).withShipped();
     private final ClauseForms forms;
     private final Map<String, PatternDefinition> definitions = new LinkedHashMap<>();
+    private final Map<String, DefinitionPage> pages = new LinkedHashMap<>();
     private final List<MoldeProblem> problems = new ArrayList<>();
 
     private Catalogue(ClauseForms forms) {
@@ -25,7 +26,7 @@ public final class Catalogue {
         return SHIPPED;
     }
 
-    /** A catalogue with further files. Faulty definitions are left out and told among the problems. */
+    /** A catalogue with further files, each with the page of the same name beside it. Faulty definitions are left out and told among the problems. */
     public static Catalogue with(List<Path> files) {
         if (files.isEmpty()) {
             return SHIPPED;
@@ -33,7 +34,11 @@ public final class Catalogue {
         var catalogue = new Catalogue(ClauseForms.supplied()).withShipped();
         for (Path file : files) {
             try {
-                catalogue.add(file.toString(), Files.readString(file));
+                List<PatternDefinition> added = catalogue.add(file.toString(), Files.readString(file));
+                Path page = file.resolveSibling(file.getFileName().toString().replaceAll("\\.molde$", "") + ".md");
+                if (added.size() == 1 && Files.isReadable(page)) {
+                    catalogue.pages.put(added.getFirst().id(), DefinitionPage.of(Files.readString(page)));
+                }
             } catch (IOException e) {
                 catalogue.problems.add(new MoldeProblem(file.toString(), 1, 1,
                         "This file could not be read (%s). Check its name and your right to read it."
@@ -45,9 +50,12 @@ public final class Catalogue {
     }
 
     private Catalogue withShipped() {
-        for (String name : resource("index.txt").split("\\s+")) {
-            add(name + ".molde", resource(name + ".molde"));
+        add("library.molde", resource("library.molde"));
+        for (String id : resource("index.txt").split("\\s+")) {
+            add(id + "/definition.molde", resource(id + "/definition.molde"));
+            pages.put(id, DefinitionPage.of(resource(id + "/page.md")));
         }
+        add("opportunities.molde", resource("opportunities.molde"));
         if (!problems.isEmpty()) {
             throw new IllegalStateException(
                     "A shipped definition is faulty:%n%s".formatted(String.join(System.lineSeparator(),
@@ -64,10 +72,11 @@ public final class Catalogue {
         }
     }
 
-    private void add(String source, String text) {
+    private List<PatternDefinition> add(String source, String text) {
         MoldeCompiler.Result result = MoldeCompiler.compile(source, text, forms);
         result.definitions().forEach(definition -> definitions.put(definition.id(), definition));
         problems.addAll(result.problems());
+        return result.definitions();
     }
 
     /** Shipped ones first, in the order of their ids. */
@@ -83,6 +92,11 @@ public final class Catalogue {
     /** Null when there is none. */
     public PatternDefinition definition(String id) {
         return definitions.get(id);
+    }
+
+    /** The page that comes with a definition; null when there is none. */
+    public DefinitionPage page(String id) {
+        return pages.get(id);
     }
 
     public List<MoldeProblem> problems() {
