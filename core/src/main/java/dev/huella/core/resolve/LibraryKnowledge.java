@@ -200,6 +200,11 @@ public final class LibraryKnowledge {
         return type.external() && lists("lazies", type.name());
     }
 
+    /** True when an operation of that name gives some of the elements by their position. */
+    public boolean cuts(String operation) {
+        return lists("cuts", operation);
+    }
+
     /** True when only texts answer an operation of that name. */
     boolean ofText(String operation) {
         return lists("ofText", operation);

@@ -111,6 +111,7 @@ final class SlotInference {
             TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
             found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : nesting.filled(found, known);
         }
+        found = widened(found, slot, slots);
         if (found.equals(now) || found.isUnknown()) {
             return;
         }
@@ -124,6 +125,21 @@ final class SlotInference {
             }
             default -> throw new IllegalStateException("a place is a field or belongs to an operation");
         }
+    }
+
+    /** A list that starts with some and is given others later keeps what they have in common. */
+    private TypeUse widened(TypeUse found, Slot slot, Slots slots) {
+        Slot inside = slots.all().get(slot.key.elements());
+        boolean list = dynamic && workedOut(slot.key) && found.dimensions() == 1 && found.type() != null
+                && !found.type().external() && !found.type().shape();
+        if (!list || inside == null || inside.types.stream()
+                .allMatch(use -> use.type() == null || use.type().external()
+                        || world.supertypes.isA(use.type(), found.type()))) {
+            return found;
+        }
+        inside.types.add(TypeUse.of(found.type()));
+        TypeUse common = found(inside, TypeUse.UNKNOWN);
+        return common.isUnknown() ? found : common.array(1);
     }
 
     /** A function's type that no place has claimed yet is what this field asks for. */

@@ -6,6 +6,7 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.function.BiConsumer;
 
@@ -18,7 +19,7 @@ final class Loops {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls) {
                 Field field = elementOf(calls.receiver());
-                if (field != null && conditional(calls.within())) {
+                if (field != null && (conditional(calls.within()) || isCut(operation, field))) {
                     to.accept(field, calls.at());
                 }
             } else if (deed instanceof Deed.Leaves || deed instanceof Deed.Returns) {
@@ -28,6 +29,16 @@ final class Loops {
                 }
             }
         }
+    }
+
+    /** Only a part of the field's elements, by position, is gone through. */
+    private static boolean isCut(Operation operation, Field field) {
+        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && library.cuts(calls.name())
+                        && (calls.name().equals("islice") || !calls.arguments().isEmpty())
+                        && calls.receiver().any(origin -> Origins.whole(origin) == field));
     }
 
     private static Field elementOf(Flow receiver) {

@@ -50,7 +50,7 @@ final class PythonValues extends Bodies {
             case "dictionary" -> dictionary(node);
             case "list_comprehension", "set_comprehension", "generator_expression", "dictionary_comprehension" ->
                 comprehension(node);
-            case "subscript" -> new Value.Element(value(node.child("value")), subscript(node), at);
+            case "subscript" -> part(node, at);
             case "conditional_expression" -> {
                 List<SyntaxNode> parts = node.children();
                 yield parts.size() < 3
@@ -115,6 +115,16 @@ final class PythonValues extends Bodies {
 
     private static boolean isSuper(SyntaxNode node) {
         return node.is("call") && node.child("function").text().equals("super");
+    }
+
+    /** One element, or a list of some of them. */
+    private Value part(SyntaxNode node, SourceSpan at) {
+        SyntaxNode index = node.child("subscript");
+        if (index != null && index.is("slice")) {
+            String whole = index.text().replace(":", "").isBlank() ? "copy" : "islice";
+            return new Value.Call(value(node.child("value")), whole, List.of(), at);
+        }
+        return new Value.Element(value(node.child("value")), subscript(node), at);
     }
 
     private Value subscript(SyntaxNode node) {

@@ -1,0 +1,5 @@
+package press;
+
+public interface Reader {
+    void published(String headline, int edition);
+}

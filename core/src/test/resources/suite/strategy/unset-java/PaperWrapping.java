@@ -1,0 +1,8 @@
+package gifts;
+
+public class PaperWrapping implements Wrapping {
+    @Override
+    public String wrap(String gift) {
+        return "paper(" + gift + ")";
+    }
+}

@@ -1,0 +1,5 @@
+package gifts;
+
+public interface Wrapping {
+    String wrap(String gift);
+}

@@ -1,0 +1,6 @@
+from gardeners import Painter, Pruner
+from plants import Bed, Oak, Rose
+
+garden = Bed([Rose(), Oak()])
+garden.accept(Pruner())
+garden.accept(Painter())
