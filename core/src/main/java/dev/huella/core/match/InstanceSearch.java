@@ -3,6 +3,7 @@ package dev.huella.core.match;
 import dev.huella.core.match.PatternPlan.Group;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -104,9 +105,46 @@ final class InstanceSearch {
                 .stream()
                 .filter(group -> group != leftOut)
                 .allMatch(group -> group.roles().stream().noneMatch(role -> tooFew(role, gathered)));
-        if (others && leftOut.roles().stream().anyMatch(role -> tooFew(role, gathered)) && !isUnlike(gathered)) {
-            miss(leftOut, gathered);
+        boolean lacking = leftOut.roles().stream().anyMatch(role -> tooFew(role, gathered));
+        if (!others || !lacking || isUnlike(gathered)) {
+            return;
         }
+        boolean nobody = leftOut.roles()
+                .stream()
+                .anyMatch(role -> gathered.players.getOrDefault(role, Set.of()).isEmpty());
+        List<Formula> failing = nobody ? failing(leftOut, core) : leftOut.clauses();
+        if (!failing.isEmpty()) {
+            miss(leftOut, failing, gathered);
+        }
+    }
+
+    /** The one clause without which the others of the group hold; none when more than one stands in the way. */
+    private List<Formula> failing(Group group, int[] core) {
+        List<Formula> positive = group.clauses()
+                .stream()
+                .filter(clause -> !(clause instanceof Formula.Not) && !(clause instanceof Formula.Whenever))
+                .toList();
+        if (positive.size() == 1) {
+            return positive;
+        }
+        for (Formula clause : positive.stream().filter(InstanceSearch::tells).toList()) {
+            List<Formula> rest = new ArrayList<>(group.clauses());
+            rest.remove(clause);
+            boolean[] holds = {false};
+            solver.solve(rest, core.clone(), new int[0], (env, evidence) -> {
+                holds[0] = true;
+                return false;
+            });
+            if (holds[0]) {
+                return List.of(clause);
+            }
+        }
+        return List.of();
+    }
+
+    /** What only says where something stands ties the others together and cannot be the fact that is missing. */
+    private static boolean tells(Formula clause) {
+        return clause.atoms().stream().anyMatch(atom -> atom.clause() == null || atom.clause().telling());
     }
 
     private Map<Integer, Set<Integer>> known(Gathered gathered) {
@@ -173,10 +211,9 @@ final class InstanceSearch {
         }
     }
 
-    private void miss(Group group, Gathered gathered) {
+    private void miss(Group group, List<Formula> failing, Gathered gathered) {
         String clauses = String.join(" and ",
-                group.clauses()
-                        .stream()
+                failing.stream()
                         .filter(clause -> !(clause instanceof Formula.Not))
                         .map(Formula::text)
                         .toList());
