@@ -54,8 +54,14 @@ public final class WrittenType {
         return optional ? TypeText.optional(type) : type;
     }
 
-    /** {@code Foo[]|Collection} speaks of one thing twice. */
+    /** {@code Foo[]|Collection} speaks of one thing twice; {@code callable|Foo} of an object, or what makes it. */
     private static TypeText theRicher(List<TypeText> two) {
+        if (two.getFirst().isFunction() != two.get(1).isFunction()) {
+            TypeText object = two.getFirst().isFunction() ? two.get(1) : two.getFirst();
+            TypeText function = two.getFirst().isFunction() ? two.getFirst() : two.get(1);
+            String simple = object.name().substring(object.name().lastIndexOf('.') + 1);
+            return Character.isUpperCase(simple.charAt(0)) ? object : function;
+        }
         return two.getFirst().dimensions() > 0 ? two.getFirst() : two.get(1).dimensions() > 0 ? two.get(1) : null;
     }
 

@@ -69,7 +69,8 @@ final class PhpTypes {
         List<TypeText> real = all.stream()
                 .filter(one -> one != null && !one.name().equals("null") && !one.name().equals("false"))
                 .toList();
-        TypeText one = real.size() == 1 ? real.getFirst() : null;
+        List<TypeText> objects = real.stream().filter(one -> !one.isFunction()).toList();
+        TypeText one = real.size() == 1 ? real.getFirst() : objects.size() == 1 ? objects.getFirst() : null;
         return real.size() < all.size() ? TypeText.optional(one) : one;
     }
 
