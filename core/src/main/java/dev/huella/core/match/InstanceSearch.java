@@ -15,6 +15,7 @@ final class InstanceSearch {
     /** Near misses are looked for only so far. */
     private static final long MOST_NEAR_ROWS = 2_000_000;
     private static final int MOST_NEAR_MISSES = 200;
+    private static final int MOST_CANDIDATES = 400;
     private final PatternPlan plan;
     private final Tables tables;
     private final InstanceCollector collector;
@@ -87,12 +88,13 @@ final class InstanceSearch {
     }
 
     private void search(Group leftOut) {
+        int[] candidates = {0};
         try {
             solver.atMost(MOST_NEAR_ROWS)
                     .solve(plan.together(leftOut), solver.free(), wanted(plan.coreVariables()),
                             (env, evidence) -> {
                                 nearly(coreOf(env), begin(env, evidence), leftOut);
-                                return misses.size() < MOST_NEAR_MISSES;
+                                return misses.size() < MOST_NEAR_MISSES && ++candidates[0] < MOST_CANDIDATES;
                             });
         } catch (Solver.Runaway _) {
             return; // those found so far are kept: near misses are a service, not a promise
