@@ -203,7 +203,13 @@ final class ScriptValues extends Bodies {
             return made(ScriptClosures.object(node, holder), node);
         }
         List<Value> parts = new ArrayList<>();
-        for (SyntaxNode child : node.children()) {
+        List<SyntaxNode> written = node.children().stream().filter(child -> !child.is("comment")).toList();
+        boolean copy = !written.isEmpty() && written.getFirst().is("spread_element")
+                && !written.getFirst().children().getFirst().is("this");
+        if (copy && written.size() == 1) { // {...others} is a copy of the others
+            return new Value.Call(value(written.getFirst()), "slice", List.of(), node.span());
+        }
+        for (SyntaxNode child : written) {
             SyntaxNode value = child.is("pair") ? child.child("value") : child;
             if (value != null && !value.is("method_definition")) {
                 parts.add(value(value));
