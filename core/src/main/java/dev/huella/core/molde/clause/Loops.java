@@ -37,7 +37,7 @@ final class Loops {
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Calls calls && library.cuts(calls.name())
-                        && (calls.name().equals("islice") || !calls.arguments().isEmpty())
+                        && !calls.arguments().isEmpty()
                         && calls.receiver().any(origin -> Origins.whole(origin) == field));
     }
 

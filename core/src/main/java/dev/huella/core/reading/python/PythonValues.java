@@ -121,8 +121,8 @@ final class PythonValues extends Bodies {
     private Value part(SyntaxNode node, SourceSpan at) {
         SyntaxNode index = node.child("subscript");
         if (index != null && index.is("slice")) {
-            String whole = index.text().replace(":", "").isBlank() ? "copy" : "islice";
-            return new Value.Call(value(node.child("value")), whole, List.of(), at);
+            List<Value> ends = index.children().stream().map(this::value).toList();
+            return new Value.Call(value(node.child("value")), ends.isEmpty() ? "copy" : "islice", ends, at);
         }
         return new Value.Element(value(node.child("value")), subscript(node), at);
     }
