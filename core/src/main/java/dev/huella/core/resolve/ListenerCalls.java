@@ -34,6 +34,9 @@ final class ListenerCalls {
             return connect(call);
         }
         ListenerLists lists = body.world.library.listenerLists();
+        if (!lists.mayKnow(call.name())) {
+            return null;
+        }
         CodeType type = receiver == null ? body.type : receiver.type().erased();
         ListenerLists.Kind kind = type == null ? null : kind(lists, type);
         if (kind == null || !kind.knows(call.name())) {

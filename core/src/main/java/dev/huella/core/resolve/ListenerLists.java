@@ -11,6 +11,7 @@ import dev.huella.core.model.Element;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.TypeUse;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ final class ListenerLists {
     private static final String NAME = "listeners";
 
     private final Map<String, Kind> kinds = new HashMap<>();
+    private final Set<String> operations = new HashSet<>();
 
     /**
      * What the operations of such a type do.
@@ -50,12 +52,22 @@ final class ListenerLists {
                                 entry.getValue().path("skips").asInt(),
                                 entry.getValue().path("update").asText(Value.APPLY),
                                 entry.getValue().path("of").asText())));
+        kinds.values().forEach(kind -> {
+            operations.addAll(kind.joins);
+            operations.addAll(kind.leaves);
+            operations.addAll(kind.tells);
+        });
     }
 
     private static Set<String> words(JsonNode list) {
         Set<String> all = new LinkedHashSet<>();
         list.forEach(word -> all.add(word.asText()));
         return all;
+    }
+
+    /** True when some such type has an operation of that name: few calls need a further look. */
+    boolean mayKnow(String operation) {
+        return operations.contains(operation);
     }
 
     /** How a type of the library keeps listeners; null for all others. */
