@@ -15,23 +15,72 @@ import java.util.Set;
 /** What variables may be filled with, and whether a row or a test agrees with what they are filled with. */
 final class Filling {
     static final int OPEN = -1;
+    /** So many are looked up one by one rather than by going through a table. */
+    private static final int FEW = 64;
     private final Model model;
     private final BitSet[] domains;
+    /** The elements of small domains; null for others. */
+    private final int[][] few;
     private boolean restricted;
 
     Filling(Model model, int variables) {
         this.model = model;
         this.domains = new BitSet[variables];
+        this.few = new int[variables][];
     }
 
     void restrict(int variable, Set<Integer> elements) {
         domains[variable] = new BitSet();
         elements.forEach(domains[variable]::set);
+        few[variable] = elements.size() > FEW ? null : domains[variable].stream().toArray();
         restricted = true;
+    }
+
+    /** By variable; null where it may be filled with anything. */
+    void restrict(BitSet[] to) {
+        System.arraycopy(to, 0, domains, 0, domains.length);
+        for (int variable = 0; variable < to.length; variable++) {
+            boolean small = to[variable] != null && to[variable].cardinality() <= FEW;
+            few[variable] = small ? to[variable].stream().toArray() : null;
+        }
+        restricted = true;
+    }
+
+    /** What a variable may be filled with, when that is little; else null. */
+    int[] few(int variable) {
+        return few[variable];
+    }
+
+    /** Whether one of the variables may be filled with little. */
+    boolean isOneOfFew(int[] variables) {
+        for (int variable : variables) {
+            if (few[variable] != null) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What each variable may be filled with; null for anything. */
+    BitSet[] domains() {
+        return domains.clone();
+    }
+
+    /** The same, with what is filled already. */
+    BitSet[] domains(int[] env) {
+        BitSet[] known = domains();
+        for (int variable = 0; variable < known.length; variable++) {
+            if (env[variable] != OPEN) {
+                known[variable] = new BitSet();
+                known[variable].set(env[variable]);
+            }
+        }
+        return known;
     }
 
     void unrestrict() {
         Arrays.fill(domains, null);
+        Arrays.fill(few, null);
         restricted = false;
     }
 

@@ -13,7 +13,7 @@ import java.util.Set;
 /** Carries out one plan: each way to fill the core, then the groups around it. */
 final class InstanceSearch {
     /** Near misses are looked for only so far. */
-    private static final long MOST_NEAR_ROWS = 2_000_000;
+    private static final long MOST_NEAR_ROWS = 500_000;
     private static final int MOST_NEAR_MISSES = 200;
     private static final int MOST_CANDIDATES = 400;
     private final PatternPlan plan;
@@ -67,6 +67,7 @@ final class InstanceSearch {
 
     /** All finds of this form. */
     void run() {
+        solver.narrow(plan.together(null));
         solver.solve(plan.together(null), solver.free(), wanted(plan.coreVariables()), (env, evidence) -> {
             around(coreOf(env), begin(env, evidence));
             return true;
@@ -89,6 +90,7 @@ final class InstanceSearch {
 
     private void search(Group leftOut) {
         int[] candidates = {0};
+        solver.narrow(plan.together(leftOut));
         try {
             solver.atMost(MOST_NEAR_ROWS)
                     .solve(plan.together(leftOut), solver.free(), wanted(plan.coreVariables()),
@@ -96,7 +98,7 @@ final class InstanceSearch {
                                 nearly(coreOf(env), begin(env, evidence), leftOut);
                                 return misses.size() < MOST_NEAR_MISSES && ++candidates[0] < MOST_CANDIDATES;
                             });
-        } catch (Solver.Runaway _) {
+        } catch (Steps.Runaway _) {
             return; // those found so far are kept: near misses are a service, not a promise
         }
     }

@@ -3,6 +3,7 @@ package dev.huella.core.match;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.Formula.Term;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,11 +16,18 @@ final class JoinOrder {
     private static final int OPEN = -1;
     /** What a condition costs that is joined to nothing filled so far: all combinations would have to be tried. */
     private static final long APART = 1L << 40;
+    /**
+     * By so much dearer is a choice of ways while others can still fill what it shares with them: each way would be tried
+     * for all of that.
+     */
+    private static final long LATER = 32;
     private final Tables tables;
+    private final Filling filling;
     private final Map<Formula, Node> nodes = new IdentityHashMap<>();
 
-    JoinOrder(Tables tables) {
+    JoinOrder(Tables tables, Filling filling) {
         this.tables = tables;
+        this.filling = filling;
     }
 
     /**
@@ -31,6 +39,15 @@ final class JoinOrder {
      * @param parts of an either: the first condition of each way; else empty
      */
     record Node(Formula formula, Table table, int[] variables, int[] columns, List<Node> parts) {
+
+        boolean speaksOf(int variable) {
+            for (int own : variables) {
+                if (own == variable) {
+                    return true;
+                }
+            }
+            return false;
+        }
 
         /** How many of its variables are open. */
         int open(int[] env) {
@@ -79,18 +96,35 @@ final class JoinOrder {
     }
 
     /** Which condition goes next. */
-    static int cheapest(List<Node> left, int[] env) {
+    int cheapest(List<Node> left, int[] env) {
         int best = 0;
         long least = Long.MAX_VALUE;
         boolean begun = begun(env);
         for (int i = 0; i < left.size() && least > 0; i++) {
             long cost = cost(left.get(i), env, begun);
+            if (left.get(i).formula instanceof Formula.Either && cost < APART / 2 && othersFill(left, i, env)) {
+                cost *= LATER;
+            }
             if (cost < least) {
                 best = i;
                 least = cost;
             }
         }
         return best;
+    }
+
+    /** Whether another condition speaks of something open in this one. */
+    private static boolean othersFill(List<Node> left, int own, int[] env) {
+        for (int variable : left.get(own).variables) {
+            for (int i = 0; i < left.size() && env[variable] == OPEN; i++) {
+                Formula other = left.get(i).formula;
+                if (i != own && (other instanceof Formula.Atom || other instanceof Formula.Either)
+                        && left.get(i).speaksOf(variable)) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private static boolean begun(int[] env) {
@@ -102,7 +136,7 @@ final class JoinOrder {
         return false;
     }
 
-    private static long cost(Node node, int[] env, boolean begun) {
+    private long cost(Node node, int[] env, boolean begun) {
         return switch (node.formula) {
             case Formula.All _ -> 0;
             case Formula.Atom _ -> {
@@ -110,7 +144,7 @@ final class JoinOrder {
                 if (node.table == null) {
                     yield open == 0 ? 0 : APART + open;
                 }
-                boolean joined = !begun || open < node.variables.length;
+                boolean joined = !begun || open < node.variables.length || filling.isOneOfFew(node.variables);
                 yield open == 0 ? 0 : rows(node, env) + (joined ? 0 : APART / 2);
             }
             case Formula.Either _ -> {
@@ -133,20 +167,22 @@ final class JoinOrder {
     }
 
     /** How many rows {@link #slice} would give. */
-    private static int rows(Node node, int[] env) {
+    private int rows(Node node, int[] env) {
         Table table = node.table;
         int least = table.size();
         for (int column = 0; column < node.columns.length && least > 0; column++) {
             int value = env[node.columns[column]];
             if (value != OPEN) {
                 least = Math.min(least, table.count(column, value));
+            } else if (filling.few(node.columns[column]) != null) {
+                least = Math.min(least, count(table, column, filling.few(node.columns[column])));
             }
         }
         return least;
     }
 
     /** The fewest rows that can hold what is filled already. */
-    static Table.Slice slice(Node node, int[] env) {
+    Table.Slice slice(Node node, int[] env) {
         Table table = node.table;
         int[] columns = node.columns;
         if (table.width() <= 3 && node.open(env) == 0) {
@@ -160,8 +196,33 @@ final class JoinOrder {
             if (value != OPEN) {
                 Table.Slice slice = table.rows(column, value);
                 best = slice.size() < best.size() ? slice : best;
+            } else if (filling.few(columns[column]) != null
+                    && count(table, column, filling.few(columns[column])) < best.size()) {
+                best = rows(table, column, filling.few(columns[column]));
             }
         }
         return best;
+    }
+
+    private static int count(Table table, int column, int[] elements) {
+        int count = 0;
+        for (int element : elements) {
+            count += table.count(column, element);
+        }
+        return count;
+    }
+
+    /** The rows of all these elements, in the order of the table. */
+    private static Table.Slice rows(Table table, int column, int[] elements) {
+        int[] rows = new int[count(table, column, elements)];
+        int size = 0;
+        for (int element : elements) {
+            Table.Slice slice = table.rows(column, element);
+            for (int i = 0; i < slice.size(); i++) {
+                rows[size++] = slice.row(i);
+            }
+        }
+        Arrays.sort(rows);
+        return new Table.Slice(rows, 0, size);
     }
 }

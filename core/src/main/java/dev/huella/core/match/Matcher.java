@@ -74,7 +74,7 @@ public final class Matcher {
                 search.run();
                 search.runNearMisses();
             }
-        } catch (Solver.Runaway runaway) {
+        } catch (Steps.Runaway runaway) {
             stopped = ("The definition of %s was stopped after %,d steps; some clause joins roles that nothing else "
                     + "ties together.").formatted(pattern.id(), MOST_ROWS);
         }

@@ -162,7 +162,7 @@ public final class Reasoning {
                         .forEach(places::add);
                 return false;
             });
-        } catch (Solver.Runaway _) {
+        } catch (Steps.Runaway _) {
             return null; // too many ways to try: told as not decided
         }
         return found[0];

@@ -5,6 +5,7 @@ import dev.huella.core.molde.Formula;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
@@ -23,19 +24,19 @@ final class Solver {
     private static final int[] NONE = {};
     /** By so much another start must be narrower than the rows that fill what is asked for. */
     private static final int FAR_NARROWER = 8;
+    private static final long FEW_STEPS = 400;
     private final Tables tables;
     private final int variables;
-    private final JoinOrder order;
     private final Filling filling;
+    private final JoinOrder order;
+    private final Steps steps = new Steps();
     private final Map<Formula, Map<IntBuffer, Boolean>> answers = new IdentityHashMap<>();
-    private long steps;
-    private long mostSteps = Long.MAX_VALUE;
 
     Solver(Tables tables, int variables) {
         this.tables = tables;
         this.variables = variables;
-        this.order = new JoinOrder(tables);
         this.filling = new Filling(tables.model(), variables);
+        this.order = new JoinOrder(tables, filling);
     }
 
     /** Told of each solution; returns false to end the search. The arrays change after it returns. */
@@ -48,12 +49,15 @@ final class Solver {
      * One search. {@code wanted}: once these are filled, one way to fill the rest is enough, and whether there is one
      * is decided once for each way to fill them, from all conditions.
      */
-    private record Search(int[] wanted, List<Node> all, int[] start, Set<IntBuffer> decided, Solutions to) {}
+    private record Search(int[] wanted, List<Node> all, int[] start, Set<IntBuffer> decided, Solutions to) {
+        List<Formula> formulas() {
+            return all.stream().map(Node::formula).toList();
+        }
+    }
 
     /** Ends with an exception after so many rows were looked at. */
     Solver atMost(long rows) {
-        mostSteps = rows;
-        steps = 0;
+        steps.atMost(rows);
         return this;
     }
 
@@ -62,15 +66,16 @@ final class Solver {
         filling.restrict(variable, elements);
     }
 
+    /** From now on variables are only filled with what these conditions leave for them. */
+    void narrow(List<Formula> formulas) {
+        unrestrict();
+        filling.restrict(Narrowing.of(tables, formulas, filling.domains()));
+    }
+
     /** Variables may be filled with anything again. */
     void unrestrict() {
         filling.unrestrict();
         answers.clear();
-    }
-
-    /** Thrown when a search goes on too long. */
-    static final class Runaway extends RuntimeException {
-        private static final long serialVersionUID = 1L;
     }
 
     int[] free() {
@@ -110,7 +115,7 @@ final class Solver {
                 List<int[]> from = starts(node, env, variable, known);
                 long size = 0;
                 for (int[] start : from) {
-                    size += JoinOrder.slice(node, start).size();
+                    size += order.slice(node, start).size();
                 }
                 if (size < least) {
                     narrowest = node;
@@ -132,11 +137,11 @@ final class Solver {
     }
 
     /** The fewest rows that a condition on something filled leaves. */
-    private static long anchor(List<Node> all, int[] env) {
+    private long anchor(List<Node> all, int[] env) {
         long least = Long.MAX_VALUE;
         for (Node node : all) {
             if (node.table() != null && node.open(env) < node.variables().length && node.open(env) > 0) {
-                least = Math.min(least, JoinOrder.slice(node, env).size());
+                least = Math.min(least, order.slice(node, env).size());
             }
         }
         return least;
@@ -159,11 +164,11 @@ final class Solver {
 
     private boolean tryAll(Node node, int[] start, List<Node> all, int variable, Set<Integer> done,
             Solutions to) {
-        Table.Slice slice = JoinOrder.slice(node, start);
+        Table.Slice slice = order.slice(node, start);
         int[] inner = start.clone();
         for (int i = 0; i < slice.size(); i++) {
             if (Filling.fill(node, slice.row(i), start, inner) && !done.contains(inner[variable])) {
-                step();
+                steps.next();
                 List<Evidence> evidence = new ArrayList<>();
                 int[] found = inner.clone();
                 if (filling.allowed(node, inner) && oneWay(all, found, evidence)) {
@@ -175,12 +180,6 @@ final class Solver {
             }
         }
         return true;
-    }
-
-    private void step() {
-        if (++steps > mostSteps) {
-            throw new Runaway();
-        }
     }
 
     /** One way to fill what is open, part by part, written into {@code env}; false when there is none. */
@@ -198,7 +197,7 @@ final class Solver {
 
     /** The first way to fill what these conditions leave open, with its evidence added. */
     private boolean first(List<Node> part, int[] env, List<Evidence> evidence) {
-        int next = JoinOrder.cheapest(part, env);
+        int next = order.cheapest(part, env);
         Node node = part.get(next);
         List<Node> rest = new ArrayList<>(part);
         rest.remove(next);
@@ -233,12 +232,12 @@ final class Solver {
     }
 
     private boolean firstRow(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence) {
-        Table.Slice slice = JoinOrder.slice(node, env);
+        Table.Slice slice = order.slice(node, env);
         int[] inner = env.clone();
         int before = evidence.size();
         for (int i = 0; i < slice.size(); i++) {
             int row = slice.row(i);
-            step();
+            steps.next();
             if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner)) {
                 evidence.add(new Evidence(atom, node.table().place(row)));
                 if (oneWay(rest, inner, evidence)) {
@@ -264,7 +263,7 @@ final class Solver {
         if (left.isEmpty()) {
             return search.to.found(env, evidence);
         }
-        int next = JoinOrder.cheapest(left, env);
+        int next = order.cheapest(left, env);
         Node node = left.get(next);
         List<Node> rest = new ArrayList<>(left);
         rest.remove(next);
@@ -327,8 +326,34 @@ final class Solver {
         }
         List<Evidence> evidence = new ArrayList<>();
         return !search.decided.add(IntBuffer.wrap(key))
-                || !oneWay(search.all, filled, evidence)
+                || !decide(search, filled, evidence)
                 || search.to.found(filled, evidence);
+    }
+
+    /** Most is decided after a few steps; where it is not, narrowing first is cheaper than trying on. */
+    private boolean decide(Search search, int[] env, List<Evidence> evidence) {
+        int[] tried = env.clone();
+        steps.patience(FEW_STEPS);
+        try {
+            if (!oneWay(search.all, tried, evidence)) {
+                return false;
+            }
+            System.arraycopy(tried, 0, env, 0, env.length);
+            return true;
+        } catch (Steps.Impatient _) {
+            evidence.clear();
+        } finally {
+            steps.patience(Long.MAX_VALUE);
+        }
+        BitSet[] before = filling.domains();
+        try {
+            BitSet[] narrowed = Narrowing.of(tables, search.formulas(), filling.domains(env));
+            filling.restrict(narrowed);
+            return Arrays.stream(narrowed).noneMatch(left -> left != null && left.isEmpty())
+                    && oneWay(search.all, env, evidence);
+        } finally {
+            filling.restrict(before);
+        }
     }
 
     private boolean always(Formula.Whenever whenever, int[] env) {
@@ -343,11 +368,11 @@ final class Solver {
 
     private boolean rows(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence,
             Search search) {
-        Table.Slice slice = JoinOrder.slice(node, env);
+        Table.Slice slice = order.slice(node, env);
         int[] inner = env.clone();
         for (int i = 0; i < slice.size(); i++) {
             int row = slice.row(i);
-            step();
+            steps.next();
             if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner)) {
                 evidence.add(new Evidence(atom, node.table().place(row)));
                 boolean on = solve(rest, inner, evidence, search);
