@@ -1,6 +1,7 @@
 package dev.huella.desktop;
 
 import dev.huella.core.drawing.Fonts;
+import dev.huella.core.molde.Catalogue;
 import dev.huella.demo.Aldera;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -19,10 +20,14 @@ public final class HuellaApp extends Application {
 
     @Override
     public void start(Stage stage) throws IOException {
+        Thread.ofPlatform().daemon().name("definitions").start(Catalogue::shipped); // asked for when something is open
         Session session = new Session();
         MainWindow window = open(stage, session);
         List<String> arguments = getParameters().getRaw();
-        if (Boolean.getBoolean("huella.offscreen")) {
+        String rehearsal = System.getProperty("huella.rehearsal"); // where the demo may lie meanwhile
+        if (rehearsal != null) {
+            new Rehearsal(session).run(demo(Path.of(rehearsal)));
+        } else if (Boolean.getBoolean("huella.offscreen")) {
             new OffscreenTour(window, session).run(demo(Path.of("huella-demo")),
                     Path.of("huella-demo").toAbsolutePath());
         } else if (!arguments.isEmpty() && arguments.getFirst().equals("demo")) {

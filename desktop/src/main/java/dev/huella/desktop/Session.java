@@ -34,7 +34,8 @@ import javafx.beans.property.StringProperty;
 final class Session {
     private static final long EVERY_NANOS = 60_000_000;
     private final ObjectProperty<Project> project = new SimpleObjectProperty<>();
-    private volatile Catalogue catalogue = Catalogue.shipped();
+    /** Null for the shipped one, which takes its time when it is first asked for. */
+    private volatile Catalogue catalogue;
     private final ObjectProperty<Findings> findings = new SimpleObjectProperty<>(Findings.NONE);
     private final ObjectProperty<Set<LeaveOut>> taken = new SimpleObjectProperty<>(Set.of());
     private List<Path> opened = List.of();
@@ -62,7 +63,8 @@ final class Session {
 
     /** The definitions that what is shown was found by: shipped ones and those beside the code. */
     Catalogue catalogue() {
-        return catalogue;
+        Catalogue own = catalogue;
+        return own == null ? Catalogue.shipped() : own;
     }
 
     ObjectProperty<Findings> findings() {
@@ -267,7 +269,7 @@ final class Session {
             Project result = read;
             catalogue = Catalogue.with(OwnDefinitions.beside(paths));
             if (again) {
-                Findings found = result.find(catalogue, definition -> true, work);
+                Findings found = result.find(catalogue(), definition -> true, work);
                 Platform.runLater(() -> replace(result, found, stopped));
                 return;
             }
@@ -280,7 +282,7 @@ final class Session {
                 project.set(result);
                 watch(paths);
             });
-            Findings found = result.find(catalogue, definition -> true, work);
+            Findings found = result.find(catalogue(), definition -> true, work);
             Platform.runLater(() -> {
                 findings.set(found);
                 Focus last = new FocusFinder(result.model(), found).byKey(wantedFocus);
@@ -296,7 +298,7 @@ final class Session {
 
     /** What is wrong with definitions beside the code; empty when nothing is. */
     private String faults() {
-        return catalogue.problems()
+        return catalogue().problems()
                 .stream()
                 .findFirst()
                 .map(problem -> "%s, line %d: %s That definition was left out.".formatted(problem.source(),

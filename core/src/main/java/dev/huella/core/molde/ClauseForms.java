@@ -1,25 +1,46 @@
 package dev.huella.core.molde;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.ServiceLoader;
 import java.util.TreeMap;
 
 /** All sentences a clause may be: those supplied in Java and the phrases defined in Molde. */
 public final class ClauseForms {
+    private static final BitSet NONE = new BitSet();
     private final List<Form> forms = new ArrayList<>();
+    /** Places in the list by a word of theirs. */
+    private final Map<String, BitSet> byWord = new HashMap<>();
 
-    /** A sentence in parts. Exactly one of {@code clause} and {@code phrase} is there. */
-    record Form(List<String> parts, Clause clause, PhraseDefinition phrase) {
-        static final String OPEN = "{";
+    /**
+     * A sentence in parts. Exactly one of {@code clause} and {@code phrase} is there.
+     *
+     * @param sorts what stands at each part that is a place; null for a word
+     */
+    record Form(List<String> parts, List<Sort> sorts, Clause clause, PhraseDefinition phrase) {
+        private static final String OPEN = "{";
 
-        static boolean isPlace(String part) {
-            return part.startsWith(OPEN);
+        Form(String syntax, Clause clause, PhraseDefinition phrase) {
+            this(List.of(syntax.split(" ")), new ArrayList<>(), clause, phrase);
+            parts.forEach(part -> sorts.add(part.startsWith(OPEN)
+                    ? Sort.valueOf(part.substring(1, part.length() - 1).toUpperCase(Locale.ROOT))
+                    : null));
         }
 
-        static Sort sort(String part) {
-            return Sort.valueOf(part.substring(1, part.length() - 1).toUpperCase(java.util.Locale.ROOT));
+        int words() {
+            return (int) sorts.stream().filter(Objects::isNull).count();
+        }
+
+        /** A word that every clause of this form has; null when it has none. */
+        private String word() {
+            int at = sorts.indexOf(null);
+            return at < 0 ? null : parts.get(at);
         }
     }
 
@@ -36,12 +57,25 @@ public final class ClauseForms {
         }
         bySyntax.values()
                 .forEach(
-                        clause -> found.forms.add(new Form(List.of(clause.syntax().split(" ")), clause, null)));
+                        clause -> found.add(new Form(clause.syntax(), clause, null)));
         return found;
     }
 
     void add(PhraseDefinition phrase) {
-        forms.add(new Form(List.of(phrase.syntax().split(" ")), null, phrase));
+        add(new Form(phrase.syntax(), null, phrase));
+    }
+
+    private void add(Form form) {
+        byWord.computeIfAbsent(form.word(), key -> new BitSet()).set(forms.size());
+        forms.add(form);
+    }
+
+    /** The forms that a clause of these words may be of: the others have a word that it has not. */
+    List<Form> having(Collection<String> words) {
+        var found = new BitSet();
+        found.or(byWord.getOrDefault(null, NONE));
+        words.forEach(word -> found.or(byWord.getOrDefault(word, NONE)));
+        return found.stream().mapToObj(forms::get).toList();
     }
 
     Collection<Form> all() {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.BiConsumer;
 import org.antlr.v4.runtime.Token;
 
 /** Holds the words of one clause against all forms there are. */
@@ -47,20 +48,20 @@ final class ClauseMatcher {
     }
 
     Formula.Atom match(List<Token> tokens, String text) throws Misfit {
-        List<Fit> fits = new ArrayList<>();
-        for (Form form : forms.all()) {
-            fits.add(fit(form, tokens));
+        Fit best = null;
+        for (Form form : forms.having(words(tokens))) {
+            Fit fit = fit(form, tokens);
+            best = fit.whole() && (best == null || form.words() > best.form.words()) ? fit : best;
         }
-        List<Fit> whole = fits.stream().filter(Fit::whole).toList();
-        if (whole.isEmpty()) {
-            throw misfit(fits, tokens);
+        if (best == null) {
+            throw misfit(forms.all().stream().map(form -> fit(form, tokens)).toList(), tokens);
         }
-        Fit best = whole.getFirst();
-        for (Fit fit : whole) {
-            best = literal(fit) > literal(best) ? fit : best;
-        }
-        settleSorts(best, tokens);
+        settleSorts(best);
         return new Formula.Atom(best.form.clause(), best.form.phrase(), best.terms, text, tokens.getFirst().getLine());
+    }
+
+    private static List<String> words(List<Token> tokens) {
+        return tokens.stream().map(Token::getText).toList();
     }
 
     /**
@@ -69,16 +70,10 @@ final class ClauseMatcher {
      */
     boolean learn(List<Token> tokens) {
         Map<Integer, Set<Sort>> sorts = new HashMap<>();
-        for (Form form : forms.all()) {
+        for (Form form : forms.having(words(tokens))) {
             Fit fit = fit(form, tokens);
             if (fit.whole()) {
-                List<String> places = form.parts().stream().filter(Form::isPlace).toList();
-                for (int i = 0; i < places.size(); i++) {
-                    if (fit.terms.get(i).isVariable()) {
-                        sorts.computeIfAbsent(fit.terms.get(i).variable(), key -> new HashSet<>())
-                                .add(Form.sort(places.get(i)));
-                    }
-                }
+                each(fit, (variable, sort) -> sorts.computeIfAbsent(variable, key -> new HashSet<>()).add(sort));
             }
         }
         boolean learnt = false;
@@ -91,27 +86,38 @@ final class ClauseMatcher {
         return learnt;
     }
 
-    private static long literal(Fit fit) {
-        return fit.form.parts().stream().filter(part -> !Form.isPlace(part)).count();
+    /** Told of each variable of a fitting clause and the sort of its place. */
+    private static void each(Fit fit, BiConsumer<Integer, Sort> told) {
+        int place = 0;
+        for (Sort sort : fit.form.sorts()) {
+            if (sort != null) {
+                Term term = fit.terms.get(place++);
+                if (term.isVariable()) {
+                    told.accept(term.variable(), sort);
+                }
+            }
+        }
     }
 
     private Fit fit(Form form, List<Token> tokens) {
         List<Term> terms = new ArrayList<>();
         int at = 0;
-        for (String part : form.parts()) {
+        for (int i = 0; i < form.parts().size(); i++) {
+            String part = form.parts().get(i);
+            Sort sort = form.sorts().get(i);
             if (at >= tokens.size()) {
-                return new Fit(form, terms, at, describe(part));
+                return new Fit(form, terms, at, describe(part, sort));
             }
-            if (!Form.isPlace(part)) {
+            if (sort == null) {
                 if (!tokens.get(at).getText().equals(part)) {
                     return new Fit(form, terms, at, part);
                 }
                 at++;
                 continue;
             }
-            int next = place(Form.sort(part), tokens, at, terms);
+            int next = place(sort, tokens, at, terms);
             if (next < 0) {
-                return new Fit(form, terms, at, describe(part));
+                return new Fit(form, terms, at, describe(part, sort));
             }
             at = next;
         }
@@ -145,20 +151,12 @@ final class ClauseMatcher {
     }
 
     /** Local names get their sort from the first clause that speaks of them. */
-    private void settleSorts(Fit fit, List<Token> tokens) {
-        int place = 0;
-        for (String part : fit.form.parts()) {
-            if (Form.isPlace(part)) {
-                Term term = fit.terms.get(place++);
-                if (term.isVariable()) {
-                    scope.settle(term.variable(), Form.sort(part));
-                }
-            }
-        }
+    private void settleSorts(Fit fit) {
+        each(fit, scope::settle);
     }
 
-    private static String describe(String part) {
-        return Form.isPlace(part) ? "a " + Form.sort(part).word() : part;
+    private static String describe(String part, Sort sort) {
+        return sort == null ? part : "a " + sort.word();
     }
 
     private Misfit misfit(List<Fit> fits, List<Token> tokens) {
