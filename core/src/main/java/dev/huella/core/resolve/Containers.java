@@ -57,6 +57,11 @@ final class Containers {
                 : new Origin.ElementOf(container);
     }
 
+    /** What an operation that adds puts into a container: the value itself, or what lies in it. */
+    Flow added(String operation, Flow value) {
+        return library.lists("addsAll", operation) && isContainer(value.type()) ? element(value) : value;
+    }
+
     private TypeUse keptType(TypeUse type) {
         Kept kept = type.type() == null ? null : library.container(type);
         return kept == null ? TypeUse.UNKNOWN : kept.element();

@@ -18,10 +18,12 @@ import java.util.Map;
 /** What fields hold: containers are looked into; where their element is not written, what is put in them tells. */
 final class FieldResolver {
     private final LibraryKnowledge library;
+    private final Containers containers;
     private final Map<Field, TypeUse> putIn = new IdentityHashMap<>();
 
     private FieldResolver(LibraryKnowledge library) {
         this.library = library;
+        this.containers = new Containers(library);
     }
 
     static void resolve(List<CodeType> types, LibraryKnowledge library) {
@@ -33,7 +35,7 @@ final class FieldResolver {
     private void collect(Operation operation) {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && library.adds(calls.name()) && !calls.arguments().isEmpty()) {
-                note(calls.receiver(), calls.arguments().getLast());
+                note(calls.receiver(), containers.added(calls.name(), calls.arguments().getLast()));
             } else if (deed instanceof Deed.Stores stores) {
                 note(stores.container(), stores.value());
             }

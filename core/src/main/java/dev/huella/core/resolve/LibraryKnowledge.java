@@ -82,7 +82,7 @@ public final class LibraryKnowledge {
         return of(type.language());
     }
 
-    private boolean lists(String list, String word) {
+    boolean lists(String list, String word) {
         Set<String> all = words.get(list);
         return all != null && all.contains(word);
     }

@@ -23,16 +23,25 @@ final class Members {
         this.index = index;
     }
 
-    /** Operations of that name, the type's own first, then those above, nearest first. */
+    /** Operations of that name, the type's own first, then those above that do something, then promises, nearest first. */
     List<Operation> operations(CodeType type, String name) {
         List<Operation> own = own(type).getOrDefault(name, List.of());
         List<Operation> found = own;
+        List<Operation> promised = List.of();
         for (CodeType above : supertypes.above(type)) {
-            List<Operation> more = own(above).getOrDefault(name, List.of());
-            if (!more.isEmpty()) {
-                found = found == own ? new ArrayList<>(own) : found;
-                found.addAll(more);
+            for (Operation more : own(above).getOrDefault(name, List.of())) {
+                if (more.hasBody() || above.external()) {
+                    found = found == own ? new ArrayList<>(own) : found;
+                    found.add(more);
+                } else {
+                    promised = promised.isEmpty() ? new ArrayList<>() : promised;
+                    promised.add(more);
+                }
             }
+        }
+        if (!promised.isEmpty()) {
+            found = found == own ? new ArrayList<>(own) : found;
+            found.addAll(promised);
         }
         if (!found.isEmpty()) {
             return found;

@@ -23,10 +23,12 @@ import java.util.Set;
 final class Slots {
     private static final int MOST_ROUNDS = 12;
     private final LibraryKnowledge library;
+    private final Containers containers;
     private final Map<Key, Slot> slots = new LinkedHashMap<>();
 
     Slots(LibraryKnowledge library) {
         this.library = library;
+        this.containers = new Containers(library);
     }
 
     /** One place. {@code owner} is a field or operation; {@code index} counts parameters, -1 is the result. */
@@ -143,7 +145,7 @@ final class Slots {
         given(calls.callee(), calls.arguments());
         if (library.adds(calls.name()) && !calls.arguments().isEmpty()
                 && (calls.callee() == null || calls.callee().home().external())) {
-            putInto(calls.receiver(), calls.arguments().getLast());
+            putInto(calls.receiver(), containers.added(calls.name(), calls.arguments().getLast()));
         }
         for (Origin origin : library.universal(calls.name()) ? List.<Origin>of() : calls.receiver().origins()) {
             Slot used = slot(origin);

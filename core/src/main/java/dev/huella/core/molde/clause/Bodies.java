@@ -23,6 +23,13 @@ final class Bodies {
         return operation.kind() == Kind.OPERATION && operation.hasBody() && operation.deeds().isEmpty();
     }
 
+    /** All it returns is its own object. */
+    static boolean handsBackItself(Operation operation) {
+        List<Flow> returned = Origins.returned(operation);
+        return !returned.isEmpty() && returned.stream()
+                .allMatch(value -> value.origins().stream().allMatch(origin -> origin instanceof Origin.Self));
+    }
+
     /** All it does is say that it is not supported. */
     static boolean refuses(Operation operation) {
         boolean unsupported = false;

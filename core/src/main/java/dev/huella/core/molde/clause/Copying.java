@@ -183,7 +183,7 @@ final class Copying {
         return false;
     }
 
-    /** A constructor that is given an object of its own type. */
+    /** A constructor, or an operation of the new object, that is given an object of its own type. */
     private static boolean fromAnother(Operation constructor, Set<Field> reached, Set<Field> asIs, int depth) {
         for (Deed deed : constructor.deeds()) {
             if (deed instanceof Deed.Sets sets && sets.own()) {
@@ -197,8 +197,8 @@ final class Copying {
                                     && from == sets.field())
                             .forEach(origin -> asIs.add(sets.field()));
                 }
-            } else if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().isConstructor()
-                    && depth < DEEPEST) {
+            } else if (deed instanceof Deed.Calls calls && calls.callee() != null && depth < DEEPEST
+                    && (calls.callee().isConstructor() || isSelf(calls.receiver()) && calls.callee() != constructor)) {
                 fromAnother(calls.callee(), reached, asIs, depth + 1);
             } else if (deed instanceof Deed.Calls calls && calls.callee() == null
                     && calls.arguments().stream().anyMatch(flow -> flow.anyOf(Origin.OfParameter.class))
@@ -251,6 +251,10 @@ final class Copying {
                 }
                 case Deed.Calls calls -> {
                     calls.arguments().forEach(argument -> own(argument, reached, asIs));
+                    if (isFresh(calls.receiver()) && calls.callee() != null && calls.callee().hasBody()
+                            && calls.arguments().stream().anyMatch(Copying::isSelf)) {
+                        all |= fromAnother(calls.callee(), reached, asIs, 0);
+                    }
                     all |= calls.arguments().stream().anyMatch(Copying::isSelf)
                             && LibraryKnowledge.of(operation.home()).copies(calls.name());
                 }
