@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -24,6 +25,7 @@ import java.util.TreeMap;
  */
 public final class Reasoning {
     private static final long MOST_ROWS = 400_000;
+    private static final int MOST_NAMED = 12;
     private final Tables tables;
 
     public Reasoning(Matcher matcher) {
@@ -136,9 +138,48 @@ public final class Reasoning {
             steps.add(new Step(worded(pattern, clause, found == null ? filled : found),
                     found != null ? Outcome.HELD : speaksOfNothing ? Outcome.UNDECIDED : Outcome.FAILED, places));
         }
+        if (steps.stream().allMatch(step -> step.outcome() == Outcome.HELD)) {
+            steps.addAll(counted(pattern, held, env, filled));
+        }
         Map<String, String> playing = new LinkedHashMap<>();
         casting.forEach((role, type) -> playing.put(pattern.roles().get(role).name(), type.name()));
         return new Reading(form.name(), playing, steps, against(pattern, filled));
+    }
+
+    /** Whether there are as many players as the roles ask for, around the same players of key roles. */
+    private List<Step> counted(PatternDefinition pattern, List<Formula> held, int[] env, int[] filled) {
+        List<Step> steps = new ArrayList<>();
+        for (int role = 0; role < pattern.roles().size(); role++) {
+            int least = pattern.roles().get(role).least();
+            if (least > 1) {
+                int[] start = env.clone();
+                for (int other = 0; other < pattern.roles().size(); other++) {
+                    start[other] = pattern.roles().get(other).key() ? filled[other] : start[other];
+                }
+                start[role] = Filling.OPEN;
+                List<Element> found = players(pattern, held, start, role);
+                steps.add(new Step(
+                        "at least %d play %s, found %d: %s".formatted(least, pattern.roles().get(role).name(),
+                                found.size(), String.join(", ", found.stream().map(Element::name).toList())),
+                        found.size() >= least ? Outcome.HELD : Outcome.FAILED,
+                        found.stream().map(Element::place).filter(Objects::nonNull).limit(3).toList()));
+            }
+        }
+        return steps;
+    }
+
+    private List<Element> players(PatternDefinition pattern, List<Formula> held, int[] start, int role) {
+        List<Element> found = new ArrayList<>();
+        try {
+            new Solver(tables, pattern.variables().size()).atMost(MOST_ROWS)
+                    .solveEach(held, start, role, Map.of(), (env, evidence) -> {
+                        found.add(tables.model().element(env[role]));
+                        return found.size() < MOST_NAMED;
+                    });
+        } catch (Steps.Runaway _) {
+            return found; // those found so far are told
+        }
+        return found;
     }
 
     private static boolean concernsOnlyTheOptional(PatternDefinition pattern, Variant form, Formula clause) {

@@ -25,8 +25,11 @@ public record SyntaxNode(SyntaxTree tree, int index) {
         return tree.field(index);
     }
 
+    /** The text as the parser saw it; a name without the marks that only keep it from being taken for a keyword. */
     public String text() {
-        return tree.text(tree.start(index), tree.end(index));
+        String text = tree.text(tree.start(index), tree.end(index));
+        boolean marked = text.length() > 2 && text.charAt(0) == '`' && text.charAt(text.length() - 1) == '`';
+        return marked && kind().endsWith("identifier") ? text.substring(1, text.length() - 1) : text;
     }
 
     /** The text between two places of the file, as the parser saw it. */

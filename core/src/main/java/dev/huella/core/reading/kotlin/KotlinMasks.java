@@ -27,8 +27,8 @@ final class KotlinMasks {
     private KotlinMasks() {}
 
     /** What the code calls it; a name that the grammar takes for a keyword was masked as a quoted one as long. */
-    static String name(String text) {
-        return text.equals(QUOTED) ? "open" : text;
+    static String name(String seen, String name) {
+        return seen.equals(QUOTED) ? "open" : name;
     }
 
     /** The same bytes when nothing needs blanking, else a copy. */

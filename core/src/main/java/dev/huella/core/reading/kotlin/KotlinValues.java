@@ -72,7 +72,7 @@ final class KotlinValues extends Bodies {
             case "simple_identifier", "interpolated_identifier", "type_identifier" -> node.text().equals("field")
                     && bodies.property() != null
                             ? new Value.Member(new Value.Self(null, at), bodies.property(), at)
-                            : new Value.Name(KotlinMasks.name(node.text()), at);
+                            : new Value.Name(KotlinMasks.name(node.text(node.start(), node.end()), node.text()), at);
             case "this_expression" -> new Value.Self(parts.isEmpty() ? null : parts.getLast().text(), at);
             case "super_expression" -> new Value.Super(at);
             case "null" -> new Literal(Literal.Kind.NULL, "null", at);
