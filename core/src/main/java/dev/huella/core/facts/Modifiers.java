@@ -18,6 +18,8 @@ public record Modifiers(Visibility visibility, Set<Mark> marks) {
         EVENT,
         /** Nothing in the text declares it: it comes with a base of the library. */
         IMPLIED,
+        /** A constant of an enumeration that comes with values of its own each time: there are many of it. */
+        VARYING,
         /** Made when first asked for. */
         LAZY,
         /** Stands outside the type of its first parameter but is called as if it stood in it. */

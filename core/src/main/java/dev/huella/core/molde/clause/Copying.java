@@ -69,7 +69,7 @@ final class Copying {
         List<Copy> found = new ArrayList<>();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Creates creates && creates.type() == operation.home()
-                    && Creation.fresh(operation).containsKey(creates.type())) {
+                    && creates.arguments().stream().noneMatch(Copying::isFixed) && Creation.fresh(operation).containsKey(creates.type())) {
                 Set<Field> reached = new LinkedHashSet<>();
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = given(operation, creates, reached, asIs) | afterwards(operation, reached, asIs);
@@ -131,6 +131,13 @@ final class Copying {
 
     private static boolean isSelf(Flow flow) {
         return flow.anyOf(Origin.Self.class);
+    }
+
+    /** A value that has nothing of the object: what is made with it is another one. Absence leaves a field out. */
+    private static boolean isFixed(Flow flow) {
+        return !flow.origins().isEmpty() && flow.origins()
+                .stream()
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null || Origins.isConstant(origin));
     }
 
     private static boolean isFresh(Flow flow) {

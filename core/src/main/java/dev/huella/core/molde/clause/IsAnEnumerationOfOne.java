@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
 import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
@@ -34,7 +35,8 @@ public final class IsAnEnumerationOfOne implements Clause.Listed {
                             .stream()
                             .anyMatch(operation -> operation.kind() == Kind.OPERATION && !operation.isStatic()
                                     && !Bodies.reports(operation) && !Bodies.refuses(operation));
-            if (type.kind() == TypeKind.ENUM && constants == 1 && more) {
+            boolean varies = type.fields().stream().anyMatch(field -> field.modifiers().has(Mark.VARYING));
+            if (type.kind() == TypeKind.ENUM && constants == 1 && more && !varies) {
                 into.add(type.place(), type);
             }
         }

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -94,6 +95,11 @@ final class Origins {
             case Origin.CopyOf(Origin container, boolean detached) -> detached || detached(container);
             default -> false;
         };
+    }
+
+    /** One of the constants of an enumeration. */
+    static boolean isConstant(Origin origin) {
+        return origin instanceof Origin.OfField(Field field, boolean _) && field.kind() == FieldDeclared.Kind.CONSTANT;
     }
 
     static boolean isElement(Origin origin) {

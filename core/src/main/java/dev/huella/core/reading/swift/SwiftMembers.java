@@ -63,11 +63,15 @@ final class SwiftMembers {
     }
 
     private void entries(SyntaxNode node) {
-        for (SyntaxNode child : node.children()) {
+        List<SyntaxNode> children = node.children();
+        for (int i = 0; i < children.size(); i++) {
+            SyntaxNode child = children.get(i);
             if ("name".equals(child.field()) && child.is("simple_identifier")) {
+                boolean varies = i + 1 < children.size() && children.get(i + 1).is("enum_type_parameters");
+                Modifiers modifiers = SwiftTypes.PUBLIC.with(Mark.STATIC).with(Mark.FINAL);
                 into.fields()
                         .add(new FieldDeclared(child.text(), TypeText.of(into.name()),
-                                SwiftTypes.PUBLIC.with(Mark.STATIC).with(Mark.FINAL), FieldDeclared.Kind.CONSTANT, null,
+                                varies ? modifiers.with(Mark.VARYING) : modifiers, FieldDeclared.Kind.CONSTANT, null,
                                 List.of(), child.span()));
             }
         }
