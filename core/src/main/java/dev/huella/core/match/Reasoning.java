@@ -11,6 +11,7 @@ import dev.huella.core.molde.Sort;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -123,9 +124,9 @@ public final class Reasoning {
         int[] env = solver.free();
         casting.forEach((role, type) -> env[role] = type.id());
         List<Formula> held = new ArrayList<>();
-        List<Step> steps = new ArrayList<>();
+        Map<Formula, Step> told = new IdentityHashMap<>();
         int[] filled = env;
-        for (Formula clause : clauses) {
+        for (Formula clause : fillingFirst(clauses)) {
             List<Formula> together = new ArrayList<>(held);
             together.add(clause);
             List<SourceSpan> places = new ArrayList<>();
@@ -135,15 +136,27 @@ public final class Reasoning {
                 held.add(clause);
                 filled = found;
             }
-            steps.add(new Step(worded(pattern, clause, found == null ? filled : found),
+            told.put(clause, new Step(worded(pattern, clause, found == null ? filled : found),
                     found != null ? Outcome.HELD : speaksOfNothing ? Outcome.UNDECIDED : Outcome.FAILED, places));
         }
+        List<Step> steps = new ArrayList<>(clauses.stream().map(told::get).toList());
         if (steps.stream().allMatch(step -> step.outcome() == Outcome.HELD)) {
             steps.addAll(counted(pattern, held, env, filled));
         }
         Map<String, String> playing = new LinkedHashMap<>();
         casting.forEach((role, type) -> playing.put(pattern.roles().get(role).name(), type.name()));
         return new Reading(form.name(), playing, steps, against(pattern, filled));
+    }
+
+    /** Denials, conditions and tests speak of what other clauses fill, wherever these stand. */
+    private List<Formula> fillingFirst(List<Formula> clauses) {
+        List<Formula> order = new ArrayList<>(clauses);
+        order.sort(Comparator.comparing(clause -> switch (clause) {
+            case Formula.Not _, Formula.Whenever _ -> true;
+            case Formula.Atom atom -> tables.of(atom) == null;
+            case Formula.All _, Formula.Either _ -> false;
+        }));
+        return order;
     }
 
     /** Whether there are as many players as the roles ask for, around the same players of key roles. */

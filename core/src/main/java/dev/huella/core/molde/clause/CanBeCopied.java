@@ -22,7 +22,7 @@ public final class CanBeCopied implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
-            if (Copying.open(type)) {
+            if (SecondOnes.open(type)) {
                 into.add(type.place(), type);
             }
         }

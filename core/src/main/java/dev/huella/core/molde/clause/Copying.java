@@ -69,7 +69,8 @@ final class Copying {
         List<Copy> found = new ArrayList<>();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Creates creates && creates.type() == operation.home()
-                    && creates.arguments().stream().noneMatch(Copying::isFixed) && Creation.fresh(operation).containsKey(creates.type())) {
+                    && creates.arguments().stream().noneMatch(Copying::isFixed)
+                    && Creation.fresh(operation).containsKey(creates.type())) {
                 Set<Field> reached = new LinkedHashSet<>();
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = given(operation, creates, reached, asIs) | afterwards(operation, reached, asIs);
@@ -137,7 +138,8 @@ final class Copying {
     private static boolean isFixed(Flow flow) {
         return !flow.origins().isEmpty() && flow.origins()
                 .stream()
-                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null || Origins.isConstant(origin));
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
+                        || Origins.isConstant(origin));
     }
 
     private static boolean isFresh(Flow flow) {
@@ -257,7 +259,10 @@ final class Copying {
                     }
                 }
                 case Deed.Calls calls -> {
-                    calls.arguments().forEach(argument -> own(argument, reached, asIs));
+                    if (!calls.used() || calls.callee() != null
+                            || LibraryKnowledge.of(operation.home()).copies(calls.name())) {
+                        calls.arguments().forEach(argument -> own(argument, reached, asIs));
+                    }
                     if (isFresh(calls.receiver()) && calls.callee() != null && calls.callee().hasBody()
                             && calls.arguments().stream().anyMatch(Copying::isSelf)) {
                         all |= fromAnother(calls.callee(), reached, asIs, 0);
@@ -367,34 +372,5 @@ final class Copying {
                         .findFirst()
                         .orElse(null)
                 : null;
-    }
-
-    /** An open way to make a second object like one there is. */
-    static boolean open(CodeType type) {
-        var library = LibraryKnowledge.of(type);
-        boolean cpp = type.language().equals("cpp");
-        boolean php = type.language().equals("php");
-        List<Operation> copying = type.operations()
-                .stream()
-                .filter(operation -> cpp && Guards.copies(operation)
-                        || library.cloners(operation.name()) && operation.parameters().isEmpty())
-                .toList();
-        boolean closed = copying.stream()
-                .anyMatch(operation -> operation.modifiers().visibility() == Visibility.PRIVATE
-                        || Bodies.refuses(operation)
-                        || operation.deeds().stream().anyMatch(Deed.Throws.class::isInstance)
-                        || operation.deeds()
-                                .stream()
-                                .anyMatch(deed -> deed instanceof Deed.Returns returns
-                                        && returns.value() != null && !returns.value().anyOf(Origin.Fresh.class)
-                                        && !returns.value().anyOf(Origin.Result.class)));
-        if (cpp || php) {
-            return !closed;
-        }
-        boolean declared = Hierarchy.above(type).stream().anyMatch(library::copyable);
-        boolean serialised = Hierarchy.above(type).stream().anyMatch(library::serialised)
-                && type.operations().stream().noneMatch(operation -> operation.name().equals("readResolve"));
-        return !closed && (!copying.isEmpty() && copying.stream().anyMatch(Operation::hasBody) || declared)
-                || serialised && type.kind() != TypeKind.ENUM;
     }
 }

@@ -24,11 +24,26 @@ final class Loops {
                 }
             } else if (deed instanceof Deed.Leaves || deed instanceof Deed.Returns) {
                 Field field = loopOver(deed.within());
-                if (field != null && !onError(deed.within())) {
+                boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Leaves leaves && leaves.whole();
+                if (field != null && !onError(deed.within()) && !(ends && answered(deed.within(), field))) {
                     to.accept(field, deed.at());
                 }
             }
         }
+    }
+
+    /** What one of the elements answers decides that the others need not be asked. */
+    private static boolean answered(Setting within, Field field) {
+        for (Setting at = within; at != null && !isLoop(at); at = at.outer()) {
+            boolean asked = at.about()
+                    .stream()
+                    .anyMatch(value -> value.any(origin -> origin instanceof Origin.Result(Operation _, Origin receiver)
+                            && receiver != null && Origins.isElement(receiver) && Origins.field(receiver) == field));
+            if (asked) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Only a part of the field's elements, by position, is gone through. */

@@ -93,7 +93,9 @@ final class PhpBodies extends Bodies {
                     values.condition(node.child("condition")), body(node.child("body")), at));
             case "try_statement" -> into.add(attempt(node));
             case "compound_statement", "ERROR", "colon_block" -> into.addAll(steps(node));
-            case "echo_statement", "unset_statement" -> node.children().forEach(child -> other(node, child, into));
+            case "echo_statement" -> into.add(act(
+                    new Value.Call(null, "echo", node.children().stream().map(this::value).toList(), at)));
+            case "unset_statement" -> node.children().forEach(child -> unset(node, child, into));
             case "function_static_declaration" -> node.children().forEach(child -> held(child, into));
             case "global_declaration" -> node.children().forEach(child -> names.elsewhere(child.text().substring(1)));
             case "comment", "text_interpolation", "text", "php_tag", "namespace_use_declaration",
@@ -105,8 +107,8 @@ final class PhpBodies extends Bodies {
         }
     }
 
-    private void other(SyntaxNode statement, SyntaxNode child, List<Step> into) {
-        if (statement.is("unset_statement") && child.is("subscript_expression") && child.children().size() > 1) {
+    private void unset(SyntaxNode statement, SyntaxNode child, List<Step> into) {
+        if (child.is("subscript_expression") && child.children().size() > 1) {
             into.add(act(new Value.Call(value(child.children().getFirst()), "unset",
                     List.of(value(child.children().get(1))), statement.span())));
         } else {

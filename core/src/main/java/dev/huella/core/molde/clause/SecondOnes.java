@@ -1,0 +1,43 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.resolve.LibraryKnowledge;
+import java.util.List;
+
+/** Whether there is an open way to make a second object like one there is. */
+final class SecondOnes {
+    private SecondOnes() {}
+
+    static boolean open(CodeType type) {
+        var library = LibraryKnowledge.of(type);
+        boolean cpp = type.language().equals("cpp");
+        boolean php = type.language().equals("php");
+        List<Operation> copying = type.operations()
+                .stream()
+                .filter(operation -> cpp && Guards.copies(operation)
+                        || library.cloners(operation.name()) && operation.parameters().isEmpty())
+                .toList();
+        boolean closed = copying.stream()
+                .anyMatch(operation -> operation.modifiers().visibility() == Visibility.PRIVATE
+                        || Bodies.refuses(operation)
+                        || operation.deeds().stream().anyMatch(Deed.Throws.class::isInstance)
+                        || operation.deeds()
+                                .stream()
+                                .anyMatch(deed -> deed instanceof Deed.Returns returns
+                                        && returns.value() != null && !returns.value().anyOf(Origin.Fresh.class)
+                                        && !returns.value().anyOf(Origin.Result.class)));
+        if (cpp || php) {
+            return !closed;
+        }
+        boolean declared = Hierarchy.above(type).stream().anyMatch(library::copyable);
+        boolean serialised = Hierarchy.above(type).stream().anyMatch(library::serialised)
+                && type.operations().stream().noneMatch(operation -> operation.name().equals("readResolve"));
+        return !closed && (!copying.isEmpty() && copying.stream().anyMatch(Operation::hasBody) || declared)
+                || serialised && type.kind() != TypeKind.ENUM;
+    }
+}
