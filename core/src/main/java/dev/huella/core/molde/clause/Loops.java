@@ -8,6 +8,7 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
+import java.util.List;
 import java.util.function.BiConsumer;
 
 /** Whether loops over a field reach all of it, and whether they run over the field itself. */
@@ -52,8 +53,13 @@ final class Loops {
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Calls calls && library.cuts(calls.name())
-                        && !calls.arguments().isEmpty()
+                        && !calls.arguments().stream().allMatch(Loops::isStart)
                         && calls.receiver().any(origin -> Origins.whole(origin) == field));
+    }
+
+    /** From the first on there is all of it. */
+    private static boolean isStart(Flow argument) {
+        return argument.origins().equals(List.of(new Origin.Constant("0")));
     }
 
     private static Field elementOf(Flow receiver) {
