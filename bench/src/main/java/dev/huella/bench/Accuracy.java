@@ -24,7 +24,7 @@ import java.util.TreeMap;
 
 /**
  * Holds the finds in published code against instances known in it. Prints recall over the sure ones, what was missed,
- * and every find that is not among the known ones, to be read by a person.
+ * precision over those finds that a person has read, and every find that nobody has judged yet.
  */
 public final class Accuracy {
     private static final PrintStream OUT = new PrintStream(new FileOutputStream(FileDescriptor.out), true);
@@ -44,7 +44,7 @@ public final class Accuracy {
      */
     public static void main(String[] args) throws Exception {
         if (args.length != 2) {
-            OUT.println("usage: Accuracy LIST FOLDER, where LIST is junit-3.8.2 or jdk");
+            OUT.println("usage: Accuracy LIST FOLDER, where LIST is the name of a file in the folder truth");
             System.exit(2);
         }
         JsonNode truth;
@@ -74,13 +74,34 @@ public final class Accuracy {
             }
         }
         OUT.printf("recall %d of %d%n", found, sure);
+        Set<String> right = judged("right");
+        Set<String> wrong = judged("wrong");
+        long good = findings.all().stream().filter(find -> known.contains(find) || right.contains(id(find))).count();
+        long bad = findings.all()
+                .stream()
+                .filter(find -> !known.contains(find) && wrong.contains(id(find)))
+                .count();
+        if (good + bad > 0) {
+            OUT.printf("precision %d of %d judged, %d not judged%n", good, good + bad,
+                    findings.all().size() - good - bad);
+        }
         Map<String, Integer> counts = new TreeMap<>();
         findings.all().forEach(finding -> counts.merge(finding.instance().pattern().id(), 1, Integer::sum));
         OUT.println(counts);
         findings.all()
                 .stream()
-                .filter(finding -> !known.contains(finding))
-                .forEach(finding -> OUT.println("  also " + finding.instance().id()));
+                .filter(finding -> !known.contains(finding) && !right.contains(id(finding)))
+                .forEach(finding -> OUT.println((wrong.contains(id(finding)) ? "  wrong " : "  also ") + id(finding)));
+    }
+
+    private Set<String> judged(String how) {
+        Set<String> ids = new HashSet<>();
+        truth.path("judged").path(how).forEach(id -> ids.add(id.asText()));
+        return ids;
+    }
+
+    private static String id(Finding finding) {
+        return finding.instance().id();
     }
 
     private static boolean is(PatternInstance instance, JsonNode wanted) {
