@@ -60,8 +60,9 @@ public final class WholeRun {
         facts[0] = null;
         long lines = model[0].files().stream().mapToLong(Model.FileRead::lines).sum();
         long problems = model[0].files().stream().filter(file -> !file.problems().isEmpty()).count();
-        out.printf("lines %,d, types %,d, relations %,d, files with problems %d%n", lines, model[0].types().size(),
-                model[0].relations().size(), problems);
+        int taken = model[0].files().size();
+        out.printf("lines %,d, types %,d, relations %,d, files with problems %d (%.1f of a thousand)%n", lines,
+                model[0].types().size(), model[0].relations().size(), problems, problems * 1000.0 / taken);
         long held = used();
         model[0] = null;
         Project project = Project.read(List.of(source), SourceFilter.ALL, Work.QUIET);
@@ -69,6 +70,8 @@ public final class WholeRun {
         double matching = seconds(() -> found[0] = project.find(Catalogue.shipped(), definition -> true, Work.QUIET));
         out.printf("bare parse %.2f s, reading %.2f s, resolving %.2f s, matching %.2f s (%d finds)%n", bare, reading,
                 resolving, matching, found[0].all().size());
+        out.printf("read and resolved: %,.0f files a second, %,.0f lines a second%n", taken / (reading + resolving),
+                lines / (reading + resolving));
         ratio("reading and resolving / bare parse", (reading + resolving) / bare, 1.3);
         ratio("matching / reading and resolving", matching / (reading + resolving), 0.1);
         out.printf("heap after collection with the model held: %,d MB; peak heap so far %,d MB (limit 1,024)%n",

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 /** Blanks out what the grammar does not know, without changing any length: how a type parameter may vary. */
 final class ScriptMasks {
     private static final Pattern VARIANCE = Pattern.compile(
-            "(?<=[<,]|[<,]\\s{1,40}|\\n[ \\t]{1,20})(?:in\\s+out|in|out)(?=\\s+[A-Z_$]\\w*(?:\\s+extends\\b|\\s*[,>=]))");
+            "(?:[<,]\\s{0,40}|\\n[ \\t]{1,20})(in\\s+out|in|out)(?=\\s+[A-Z_$]\\w*(?:\\s+extends\\b|\\s*[,>=]))");
 
     private ScriptMasks() {}
 
@@ -17,7 +17,7 @@ final class ScriptMasks {
         byte[] masked = utf8;
         while (matcher.find()) {
             masked = masked == utf8 ? utf8.clone() : masked;
-            for (int i = matcher.start(); i < matcher.end(); i++) {
+            for (int i = matcher.start(1); i < matcher.end(1); i++) {
                 masked[i] = ' ';
             }
         }
