@@ -24,7 +24,7 @@ public final class SyntaxParser {
      * very long to recover in texts that are no code at all.
      */
     private static final long LONGEST = 2_000_000_000L;
-    private static final long LONGEST_PER_MEGABYTE = 1_000_000_000L;
+    private static final long LONGEST_PER_MEGABYTE = 3_000_000_000L;
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private final Grammar grammar;
     private final Arena arena = Arena.ofAuto();
