@@ -24,6 +24,7 @@ final class Solver {
     private static final int[] NONE = {};
     /** By so much another start must be narrower than the rows that fill what is asked for. */
     private static final int FAR_NARROWER = 8;
+    /** After so many steps narrowing is cheaper than trying on. */
     private static final long FEW_STEPS = 400;
     private final Tables tables;
     private final int variables;
@@ -330,7 +331,7 @@ final class Solver {
                 || search.to.found(filled, evidence);
     }
 
-    /** Most is decided after a few steps; where it is not, narrowing first is cheaper than trying on. */
+    /** Most is decided after a few steps; where it is not, what is left is narrowed first. */
     private boolean decide(Search search, int[] env, List<Evidence> evidence) {
         int[] tried = env.clone();
         steps.patience(FEW_STEPS);

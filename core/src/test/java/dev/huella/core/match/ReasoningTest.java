@@ -12,12 +12,9 @@ import dev.huella.core.molde.PatternDefinition.Role;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -35,17 +32,8 @@ class ReasoningTest {
             class Office { int first() { return new Desk(new Daily()).due(3); } }
             """;
 
-    static Stream<Path> patterns() throws IOException {
-        try (var folders = Files.list(Path.of("src/test/resources/suite"))) {
-            return folders.filter(folder -> Catalogue.shipped().definition(folder.getFileName().toString()) != null)
-                    .sorted()
-                    .toList()
-                    .stream();
-        }
-    }
-
     @ParameterizedTest(name = "{0}")
-    @MethodSource("patterns")
+    @MethodSource("dev.huella.core.SuiteFolders#patterns")
     void whatIsFoundIsExplainedAsFound(Path folder) throws Exception {
         Project project = Project.read(List.of(folder), SourceFilter.ALL, Work.QUIET);
         var matcher = new Matcher(project.model());
@@ -61,7 +49,7 @@ class ReasoningTest {
                     types.add(type);
                 }
             }
-            if (types.size() > 0 && reasoning.explain(definition, types).stream().noneMatch(Reasoning.Reading::whole)) {
+            if (!types.isEmpty() && reasoning.explain(definition, types).stream().noneMatch(Reasoning.Reading::whole)) {
                 disagreeing.add(instance.id());
             }
         }
