@@ -18,10 +18,8 @@ import dev.huella.core.molde.grammar.MoldeParser.PhraseContext;
 import dev.huella.core.molde.grammar.MoldeParser.RoleContext;
 import dev.huella.core.molde.grammar.MoldeParser.SectionContext;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonTokenStream;
 import org.antlr.v4.runtime.ParserRuleContext;
@@ -261,13 +259,13 @@ public final class MoldeCompiler {
     }
 
     private Yield yielding(MoldeParser.YieldsContext context, List<Role> roles) {
-        Map<String, String> pairs = new LinkedHashMap<>();
+        List<Yield.Pair> pairs = new ArrayList<>();
         context.pair().forEach(pair -> {
             if (roles.stream().noneMatch(role -> role.name().equals(pair.mine.getText()))) {
                 problems.add(pair.mine, "There is no role \"%s\" here; name one that stands below \"roles\"."
                         .formatted(pair.mine.getText()));
             }
-            pairs.put(pair.mine.getText(), pair.theirs.getText());
+            pairs.add(new Yield.Pair(pair.mine.getText(), pair.theirs.getText(), pair.ALLBUTONE() != null));
         });
         return new Yield(context.pattern.getText(), pairs);
     }

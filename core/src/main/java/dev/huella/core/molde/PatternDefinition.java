@@ -3,7 +3,6 @@ package dev.huella.core.molde;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 
 /**
  * A pattern, compiled from its text.
@@ -75,10 +74,17 @@ public record PatternDefinition(String id, String family, String about, List<Rol
     public record Unclear(Formula when, String because) {}
 
     /** A pattern that takes the place of this one where each pair of roles has a player in common. */
-    public record Yield(String pattern, Map<String, String> pairs) {
+    public record Yield(String pattern, List<Pair> pairs) {
         public Yield {
-            pairs = Map.copyOf(pairs);
+            pairs = List.copyOf(pairs);
         }
+
+        /**
+         * Roles with players in common.
+         *
+         * @param allButOne true where one in common is not enough: all of mine but one at most have to play the other role
+         */
+        public record Pair(String mine, String theirs, boolean allButOne) {}
     }
 
     /**

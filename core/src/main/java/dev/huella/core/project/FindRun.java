@@ -127,11 +127,18 @@ final class FindRun {
     }
 
     private boolean givesWay(PatternInstance instance, Yield yield) {
-        return kept(yield.pattern()).stream()
-                .anyMatch(other -> yield.pairs()
-                        .entrySet()
+        List<PatternInstance> others = kept(yield.pattern()).stream()
+                .filter(other -> yield.pairs()
                         .stream()
-                        .allMatch(pair -> shares(instance.playing(pair.getKey()), other.playing(pair.getValue()))));
+                        .allMatch(pair -> shares(instance.playing(pair.mine()), other.playing(pair.theirs()))))
+                .toList();
+        return !others.isEmpty() && yield.pairs()
+                .stream()
+                .filter(Yield.Pair::allButOne)
+                .allMatch(pair -> instance.playing(pair.mine())
+                        .stream()
+                        .filter(mine -> others.stream().noneMatch(other -> other.playing(pair.theirs()).contains(mine)))
+                        .count() <= 1);
     }
 
     private static boolean shares(List<Element> mine, List<Element> theirs) {

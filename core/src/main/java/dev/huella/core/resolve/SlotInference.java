@@ -197,7 +197,7 @@ final class SlotInference {
     }
 
     private TypeUse common(Set<CodeType> known, Slot slot) {
-        List<CodeType> all = new ArrayList<>(known);
+        List<CodeType> all = known.stream().map(type -> standIn(type, slot)).distinct().toList();
         if (slot.written != null && slot.key.owner() instanceof Field
                 && all.stream().allMatch(one -> world.supertypes.isA(one, slot.written))) {
             return TypeUse.of(slot.written);
@@ -220,6 +220,18 @@ final class SlotInference {
             return TypeUse.of(best);
         }
         return shapes && !slot.uses.isEmpty() ? TypeUse.of(shape(slot, all)) : TypeUse.UNKNOWN;
+    }
+
+    /** An object written in place that wraps another and offers nothing beyond it is asked for as that other one. */
+    private CodeType standIn(CodeType type, Slot slot) {
+        for (Field field : type.kind() == TypeKind.OBJECT && slot.key.home() != type ? type.fields() : List.<Field>of()) {
+            CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
+            if (held != null && held != type && !held.external() && !held.shape() && StandIns.offersNoMore(type, held)
+                    && slot.uses.stream().allMatch(use -> offers(held, use))) {
+                return held;
+            }
+        }
+        return type;
     }
 
     private boolean usesSomething(CodeType type, Slot slot) {

@@ -192,6 +192,7 @@ final class Slots {
         for (Origin origin : value.origins()) {
             if (origin instanceof Origin.OfFunction function) {
                 slot.functions.add(function);
+                toParameters(value, function);
                 told = true;
             }
             if (origin instanceof Origin.OfType(CodeType kind) && !kind.external() && kind.kind() != TypeKind.MODULE
@@ -217,6 +218,15 @@ final class Slots {
         }
         if (!told && !value.type().isUnknown() && !Shapes.isFunction(value.type().type())) {
             slot.types.add(value.type());
+        }
+    }
+
+    /** What a parameter is when it is left out belongs to the parameter as well. */
+    private void toParameters(Flow value, Origin.OfFunction function) {
+        for (Origin origin : value.origins()) {
+            if (origin instanceof Origin.OfParameter) {
+                slot(origin).functions.add(function);
+            }
         }
     }
 

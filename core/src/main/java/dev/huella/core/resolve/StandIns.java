@@ -162,6 +162,13 @@ final class StandIns {
         return found;
     }
 
+    /** All that the first answers the second offers too, and for some of it the first asks the second. */
+    static boolean offersNoMore(CodeType type, CodeType held) {
+        Map<String, Operation> own = open(type);
+        return open(held).keySet().containsAll(own.keySet())
+                && own.values().stream().anyMatch(operation -> passesOn(operation, held));
+    }
+
     private static boolean passesOn(Operation operation, CodeType held) {
         return operation.deeds().stream().anyMatch(deed -> isSame(deed, operation, held));
     }

@@ -31,7 +31,7 @@ level      : MUST | SHOULD | ADVICE ;
 
 unlike     : UNLIKE name=WORD WHEN NL* formula NL+ about=STRING NL+ (OTHERWISE STRING NL+)? ;
 yields     : YIELDS pattern=WORD WHERE pair (AND pair)* NL+ ;
-pair       : mine=WORD IS theirs=WORD ;
+pair       : ALLBUTONE? mine=WORD IS theirs=WORD ;
 hints      : HINTS NL+ line+ ;
 
 formula    : either | all ;
@@ -51,6 +51,7 @@ HINTS : 'hints' ; MUST : 'must' ; SHOULD : 'should' ; ADVICE : 'advice' ; OTHERW
 EITHER : 'either' ; OR : 'or' ; AND : 'and' ; NOT : 'not' ; WHENEVER : 'whenever' ; THEN : 'then' ; MOSTLY : 'mostly' ;
 OPPORTUNITY : 'opportunity' ; SUGGESTS : 'suggests' ; BECAUSE : 'because' ; TOUCHES : 'touches' ;
 AFTERWARDS : 'afterwards' ; UNCLEAR : 'unclear' ; YIELDS : 'yields-to' ; WHERE : 'where' ; IS : 'is' ;
+ALLBUTONE : 'all-but-one' ;
 TYPE : 'type' ; FIELD : 'field' ; OPERATION : 'operation' ; ALSO : 'also' ; WITH : 'with' ;
 COUNT : [0-9]+ '..' ([0-9]+ | '*') ;
 WORD : [a-z] [a-z0-9]* ('-' [a-z0-9]+)* ;

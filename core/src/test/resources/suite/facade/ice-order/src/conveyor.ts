@@ -1,0 +1,5 @@
+export class Conveyor {
+  private running = false;
+  start(): void { this.running = true; }
+  stop(): void { this.running = false; }
+}
