@@ -2,6 +2,10 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
@@ -114,9 +118,26 @@ final class Conditions {
         return value instanceof Literal literal && literal.kind() == Literal.Kind.NULL;
     }
 
-    /** Notes the test when a comparison or call asks whether something is there. */
+    /**
+     * Notes the test when a comparison or call asks whether something is there. What was taken for a more special kind
+     * than its place is typed to is there when it is of that kind.
+     */
     static void noteAbsence(Value value, Flow tested, Body body) {
-        body.add(new Deed.TestsAbsence(tested, body.setting, value.at()));
+        CodeType taken = tested.type().dimensions() > 0 ? null : tested.type().type();
+        CodeType typed = taken == null || taken.external() ? null : typed(tested.first());
+        body.add(typed != null && typed != taken && body.world.supertypes.isA(taken, typed)
+                ? new Deed.AsksKind(tested, taken, body.setting, value.at())
+                : new Deed.TestsAbsence(tested, body.setting, value.at()));
+    }
+
+    private static CodeType typed(Origin origin) {
+        return switch (origin) {
+            case Origin.OfParameter(Operation of, int index) when index < of.parameters().size() ->
+                of.parameters().get(index).type().type();
+            case Origin.OfField(Field field, boolean _) -> field.type().type();
+            case Origin.Result(Operation callee, Origin _) when callee != null -> callee.returns().type();
+            default -> null;
+        };
     }
 
     static boolean asksPresence(String operation) {

@@ -8,7 +8,9 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.BiConsumer;
 
 /** Whether loops over a field reach all of it, and whether they run over the field itself. */
@@ -20,7 +22,7 @@ final class Loops {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls) {
                 Field field = elementOf(calls.receiver());
-                if (field != null && (conditional(calls.within()) || isCut(operation, field))) {
+                if (field != null && (isConditional(calls, field, operation) || isCut(operation, field))) {
                     to.accept(field, calls.at());
                 }
             } else if (deed instanceof Deed.Leaves || deed instanceof Deed.Returns) {
@@ -72,14 +74,36 @@ final class Loops {
         return null;
     }
 
-    /** A condition inside the loop, other than whether the element is there at all. */
-    private static boolean conditional(Setting within) {
-        for (Setting at = within; at != null && !isLoop(at); at = at.outer()) {
-            if (at.kind() == Setting.Kind.BRANCH || at.kind() == Setting.Kind.REST) {
+    /** A condition inside the loop, other than whether the element is there at all, and not one that all ways keep. */
+    private static boolean isConditional(Deed.Calls calls, Field field, Operation operation) {
+        Setting only = null;
+        for (Setting at = calls.within(); at != null && !isLoop(at); at = at.outer()) {
+            if (isBranch(at) && only != null) {
                 return true;
             }
+            only = isBranch(at) ? at : only;
         }
-        return false;
+        return only != null && !isOnEveryWay(calls, field, only.choice(), operation);
+    }
+
+    private static boolean isBranch(Setting at) {
+        return at.kind() == Setting.Kind.BRANCH || at.kind() == Setting.Kind.REST;
+    }
+
+    /** True when each branch of the choice calls the same on an element. */
+    private static boolean isOnEveryWay(Deed.Calls one, Field field, int choice, Operation operation) {
+        Set<Integer> ways = new HashSet<>();
+        int there = 0;
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && calls.name().equals(one.name())
+                    && elementOf(calls.receiver()) == field && calls.within() != null
+                    && calls.within().choice() == choice) {
+                ways.add(calls.within().branch());
+            } else if (deed instanceof Deed.Chooses chooses && chooses.choice() == choice && chooses.complete()) {
+                there = chooses.branches();
+            }
+        }
+        return there > 1 && ways.size() == there;
     }
 
     private static boolean isLoop(Setting setting) {
