@@ -178,6 +178,7 @@ public abstract class Bodies {
 
     private void addDefault(SyntaxNode name, SyntaxNode value, List<Step> into) {
         boolean says = value.text().contains("(") || value.text().startsWith("new ")
+                || value.text().startsWith("[") || value.text().startsWith("{")
                 || NAMED.matcher(value.text()).matches();
         if (name != null && says) {
             SourceSpan at = value.span();

@@ -42,6 +42,9 @@ final class Bodies {
                 case Deed.Creates _ -> {
                     // the error itself
                 }
+                case Deed.Returns returns when returns.within() == null && calledOnly(returns) -> {
+                    // what a call that ends all would give
+                }
                 case Deed.Calls calls when LibraryKnowledge.of(operation.home()).unsupported(calls.name())
                         && calls.within() == null ->
                     unsupported = true; // the error itself, of which only the name is known, or a call that ends all
@@ -51,6 +54,11 @@ final class Bodies {
             }
         }
         return unsupported;
+    }
+
+    private static boolean calledOnly(Deed.Returns returns) {
+        return returns.value() == null
+                || returns.value().origins().stream().allMatch(origin -> origin instanceof Origin.Result);
     }
 
     /** All it does is return a value that stands for none, an empty container, or its only input as it came. */

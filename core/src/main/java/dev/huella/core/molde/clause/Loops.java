@@ -54,9 +54,15 @@ final class Loops {
         LibraryKnowledge library = LibraryKnowledge.of(operation.home());
         return operation.deeds()
                 .stream()
-                .anyMatch(deed -> deed instanceof Deed.Calls calls && library.cuts(calls.name())
-                        && !calls.arguments().stream().allMatch(Loops::isStart)
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && cuts(calls, library)
                         && calls.receiver().any(origin -> Origins.whole(origin) == field));
+    }
+
+    /** Some leave out one where they are not told how many; others then leave out none. */
+    private static boolean cuts(Deed.Calls calls, LibraryKnowledge library) {
+        return calls.arguments().isEmpty()
+                ? library.cuts(calls.name() + "()")
+                : library.cuts(calls.name()) && !calls.arguments().stream().allMatch(Loops::isStart);
     }
 
     /** From the first on there is all of it. */

@@ -2,10 +2,7 @@ package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Model;
-import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
-import java.util.ArrayList;
-import java.util.List;
 
 /** {@code <operation> passes <operation> on through <field>} */
 @AutoService(Clause.class)
@@ -24,9 +21,7 @@ public final class PassesOnThrough implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Passing.each(model, (operation, calls, field) -> {
-            List<Operation> all = new ArrayList<>(Deeds.targets(calls));
-            all.addAll(operation.overridden());
-            all.stream().distinct().forEach(target -> into.add(calls.at(), operation, target, field));
+            Passing.meant(operation, calls).forEach(target -> into.add(calls.at(), operation, target, field));
         });
     }
 }

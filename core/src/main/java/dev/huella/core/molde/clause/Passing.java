@@ -32,6 +32,13 @@ final class Passing {
         void passed(Operation operation, Deed.Calls calls, Field field);
     }
 
+    /** The operations that a call of the same operation asks for, in the types above and in those that answer. */
+    static List<Operation> meant(Operation operation, Deed.Calls calls) {
+        Set<Operation> all = new LinkedHashSet<>(Deeds.targets(calls));
+        all.addAll(operation.overridden());
+        return List.copyOf(all);
+    }
+
     static void each(Model model, Calls to) {
         model.derived(AllPassed.class, AllPassed::of).all
                 .forEach(passed -> to.passed(passed.operation, passed.calls, passed.field));

@@ -3,6 +3,7 @@ package dev.huella.core.molde.clause;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -26,10 +27,11 @@ final class Stepping {
         }
         for (Deed deed : operation.deeds()) {
             boolean moves = switch (deed) {
-                case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
+                case Deed.Sets sets -> (sets.own() || holds(operation, sets.field())) && !sets.field().isStatic()
                         && !Passing.about(sets.within(), sets.field())
                         && !Passing.leavesWhenFilled(operation, sets.field());
-                case Deed.Stores stores -> Assembly.fromOwn(stores.container());
+                case Deed.Stores stores -> Assembly.fromOwn(stores.container()) || stores.container()
+                        .any(origin -> origin instanceof Origin.OfField(var field, boolean _) && holds(operation, field));
                 case Deed.Calls calls -> calls.used() && Assembly.fromOwn(calls.receiver())
                         && (LibraryKnowledge.of(operation.home()).steps(calls.name())
                                 || LibraryKnowledge.of(operation.home()).drains(calls.name()));
@@ -40,6 +42,11 @@ final class Stepping {
             }
         }
         return null;
+    }
+
+    /** The field is one of the object that the stepping one goes through. */
+    private static boolean holds(Operation operation, Field field) {
+        return operation.home().fields().stream().anyMatch(kept -> kept.held().type().erased() == field.home());
     }
 
     /** True for a question without input that changes nothing. */

@@ -11,10 +11,13 @@ import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads expressions. */
 final class CppValues extends Bodies {
     private static final Set<String> MAKERS = Set.of("make_unique", "make_shared", "make_optional");
+    /** Casts that give nothing where the kind is another. */
+    private static final Pattern ASKING = Pattern.compile("(std\\.)?dynamic_(pointer_)?cast|qobject_cast");
     private static final Set<String> CASTS = Set.of("static_cast", "dynamic_cast", "const_cast", "reinterpret_cast",
             "dynamic_pointer_cast", "static_pointer_cast", "any_cast", "qobject_cast");
     private static final Set<String> THROUGH = Set.of("std.move", "std.forward", "std.ref", "std.cref",
@@ -191,7 +194,7 @@ final class CppValues extends Bodies {
         }
         Value value = value(node);
         return node.is("call_expression") && value instanceof Value.Cast(TypeText type, Value inner, SourceSpan at)
-                && CppTypeTexts.plain(node.child("function").text()).startsWith("dynamic_cast")
+                && ASKING.matcher(CppTypeTexts.plain(node.child("function").text())).lookingAt()
                         ? new Value.KindTest(inner, type.present(), null, at)
                         : value;
     }

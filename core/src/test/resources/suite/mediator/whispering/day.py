@@ -1,0 +1,6 @@
+from tower import Tower
+
+def arrive():
+    tower = Tower()
+    tower.tug.pair(tower.pilot)
+    tower.pilot.board()
