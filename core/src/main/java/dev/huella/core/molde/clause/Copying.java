@@ -288,7 +288,8 @@ final class Copying {
 
     /** A field that differs from object to object. */
     private boolean carriesState(Field field) {
-        boolean open = changing(field) && field.modifiers().visibility() == Visibility.PUBLIC;
+        boolean open = changing(field) && field.modifiers().visibility() == Visibility.PUBLIC
+                || IsOpenToChange.isOpen(field);
         return open || changed.containsKey(field) || field.home()
                 .operations()
                 .stream()

@@ -4,6 +4,7 @@ import com.google.auto.service.AutoService;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Visibility;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.resolve.LibraryKnowledge;
@@ -25,12 +26,16 @@ public final class IsOpenToChange implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> {
-            boolean value = field.home().kind() == TypeKind.STRUCT || field.home().kind() == TypeKind.RECORD;
-            if (!value && !field.isStatic() && field.modifiers().visibility() == Visibility.PUBLIC
-                    && !field.modifiers().has(Mark.FINAL)
-                    && !LibraryKnowledge.of(field.home()).closesNothing(field.home().language())) {
+            if (isOpen(field)) {
                 into.add(field.place(), field);
             }
         });
+    }
+
+    static boolean isOpen(Field field) {
+        boolean value = field.home().kind() == TypeKind.STRUCT || field.home().kind() == TypeKind.RECORD;
+        return !value && !field.isStatic() && field.modifiers().visibility() == Visibility.PUBLIC
+                && !field.modifiers().has(Mark.FINAL)
+                && !LibraryKnowledge.of(field.home()).closesNothing(field.home().language());
     }
 }

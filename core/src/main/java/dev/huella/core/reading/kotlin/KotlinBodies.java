@@ -22,6 +22,8 @@ final class KotlinBodies extends Bodies {
     private final String className;
     private final KotlinValues values = new KotlinValues(this);
     private String accessorOf;
+    /** A loop that the grammar ended before its body, which is the statement that follows. */
+    private SyntaxNode bodiless;
 
     KotlinBodies(String className) {
         this.className = className;
@@ -135,12 +137,26 @@ final class KotlinBodies extends Bodies {
     @Override
     protected void step(SyntaxNode node, List<Step> into) {
         SourceSpan at = node.span();
+        if (bodiless != null) {
+            SyntaxNode loop = bodiless;
+            bodiless = null;
+            List<Step> body = new ArrayList<>();
+            step(node, body);
+            into.add(forEach(loop, body));
+            return;
+        }
         switch (node.kind()) {
             case "property_declaration" -> declared(node, into);
             case "jump_expression" -> jump(node, into);
             case "if_expression" -> into.add(conditional(node));
             case "when_expression" -> into.add(choice(node));
-            case "for_statement" -> into.add(forEach(node));
+            case "for_statement" -> {
+                SyntaxNode body = node.first("control_structure_body");
+                bodiless = body == null ? node : null;
+                if (body != null) {
+                    into.add(forEach(node, block(body)));
+                }
+            }
             case "while_statement", "do_while_statement" -> into.add(loop(node));
             case "try_expression" -> into.add(attempt(node));
             case "assignment" -> assignment(node, into);
@@ -257,10 +273,9 @@ final class KotlinBodies extends Bodies {
         };
     }
 
-    private Step forEach(SyntaxNode node) {
+    private Step forEach(SyntaxNode node, List<Step> body) {
         List<SyntaxNode> parts = node.children();
         SyntaxNode bound = parts.getFirst();
-        SyntaxNode body = node.first("control_structure_body");
         List<Step> steps = new ArrayList<>();
         String name = "_";
         TypeText type = null;
@@ -276,7 +291,7 @@ final class KotlinBodies extends Bodies {
             name = bound.first("simple_identifier").text();
             type = KotlinTypes.typeIn(bound);
         }
-        steps.addAll(block(body));
+        steps.addAll(body);
         SyntaxNode over = parts.stream()
                 .filter(part -> part != bound && !part.is("control_structure_body") && part.start() > bound.start())
                 .findFirst()
