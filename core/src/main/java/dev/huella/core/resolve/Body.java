@@ -1,6 +1,8 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
@@ -35,6 +37,8 @@ final class Body {
     /** What a function written in place is to give back; null in the operation's own body. */
     TypeUse functionResult;
     private TypeUse yieldType = TypeUse.UNKNOWN;
+    /** The value that is given back, as written. */
+    Value returned;
     private int choices;
 
     Body(Resolution world, Operation operation, FileScope file, Body enclosing) {
@@ -49,6 +53,12 @@ final class Body {
         }
         operation.variables().forEach(variable -> variables.put(variable.name(), variable));
         this.from = new From(file, type, variables);
+    }
+
+    /** A function or object without a name that is given back is called after the operation that does so. */
+    String holder(Value value) {
+        return value == returned && value != null && !(value instanceof Value.Name)
+                && operation.kind() == OperationDeclared.Kind.OPERATION ? operation.name() : "";
     }
 
     int nextChoice() {

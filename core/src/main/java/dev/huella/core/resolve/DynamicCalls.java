@@ -114,7 +114,8 @@ final class DynamicCalls {
     }
 
     private Flow make(TypeText type, Value.Call call, TypeUse expected) {
-        return values.flow(new Value.Create(type, call.arguments(), null, call.at()), expected, "");
+        return values.flow(new Value.Create(type, call.arguments(), null, call.at()), expected,
+                body.holder(call));
     }
 
     private static String first(String path) {

@@ -62,7 +62,8 @@ final class StepResolver {
 
     /** What is given back; an empty list written in place counts as a constant. */
     private Flow given(Value value) {
-        Flow flow = value == null ? null : values.flow(value, body.resultType(), "");
+        body.returned = value;
+        Flow flow = value == null ? null : values.flow(value, body.resultType(), body.holder(value));
         return isEmptyList(value) && flow.first() == Origin.UNKNOWN
                 ? Flow.of(new Origin.Constant("[]"), flow.type())
                 : flow;

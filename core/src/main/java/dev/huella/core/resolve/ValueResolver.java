@@ -82,7 +82,10 @@ final class ValueResolver {
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));
             case Value.Member member -> names.member(member, expected);
             case Value.Call call -> calls.call(call, true, expected);
-            case Value.Create create -> calls.create(create, steps.bodies(), expected);
+            case Value.Create create -> {
+                Flow function = ofInterface(create, holder);
+                yield function == null ? calls.create(create, steps.bodies(), expected) : function;
+            }
             case Value.Construct construct -> calls.construct(construct);
             case Value.ArrayOf array -> array(array, expected);
             case Value.Function function -> functions.function(function, expected, holder);
@@ -154,13 +157,36 @@ final class ValueResolver {
         return body.type.supertypes().isEmpty() ? TypeUse.UNKNOWN : body.type.supertypes().getFirst();
     }
 
+    /** A function handed to the name of an interface is an object of it; null for everything else. */
+    private Flow ofInterface(Value.Create create, String holder) {
+        if (create.body() != null || create.arguments().size() != 1 || create.type() == null
+                || !(create.arguments().getFirst() instanceof Value.Function function)) {
+            return null;
+        }
+        CodeType named = body.world.names.known(create.type().name(), body.from);
+        return named == null || named.external() || body.world.members.single(named) == null
+                ? null
+                : functions.function(function, body.use(create.type(), Mention.Kind.CREATED, create.at()), holder);
+    }
+
     private Flow self(Value.Self self) {
         CodeType of = body.type;
         if (self.outer() != null) {
-            CodeType named = body.world.names.known(self.outer(), body.from);
+            Operation around = around(self.outer());
+            CodeType named = around != null ? around.home() : body.world.names.known(self.outer(), body.from);
             of = named == null ? of : named;
         }
         return Flow.of(new Origin.Self(of), NameResolver.selfUse(of));
+    }
+
+    /** The operation of that name around this body, whose object is meant; null when there is none. */
+    private Operation around(String name) {
+        for (Body at = body; at != null; at = at.enclosing) {
+            if (at.operation.name().equals(name) && !at.operation.isStatic()) {
+                return at.operation;
+            }
+        }
+        return null;
     }
 
     private Flow array(Value.ArrayOf array, TypeUse expected) {

@@ -1,0 +1,4 @@
+from cache import ChartCache, Screen
+
+screen = Screen(ChartCache())
+print(screen.show("north"))
