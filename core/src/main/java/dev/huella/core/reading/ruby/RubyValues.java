@@ -62,9 +62,14 @@ final class RubyValues extends Bodies {
     /** The error of a {@code raise}. */
     Value raised(SyntaxNode call) {
         SyntaxNode list = call.child("arguments");
-        return list == null || list.children().isEmpty()
-                ? new Value.Computed("raise", List.of(), call.span())
-                : value(list.children().getFirst());
+        if (list == null || list.children().isEmpty()) {
+            return new Value.Computed("raise", List.of(), call.span());
+        }
+        SyntaxNode error = list.children().getFirst();
+        return error.is("constant") || error.is("scope_resolution") // the language makes one
+                ? new Value.Create(RubyMacros.type(error),
+                        list.children().stream().skip(1).map(this::value).toList(), null, call.span())
+                : value(error);
     }
 
     @Override

@@ -73,8 +73,34 @@ final class SwiftMembers {
                         .add(new FieldDeclared(child.text(), TypeText.of(into.name()),
                                 varies ? modifiers.with(Mark.VARYING) : modifiers, FieldDeclared.Kind.CONSTANT, null,
                                 List.of(), child.span()));
+                if (varies) {
+                    brought(children.get(i + 1));
+                }
             }
         }
+    }
+
+    /** What a case brings along, under its label, or else called after its type. */
+    private void brought(SyntaxNode values) {
+        String label = null;
+        for (SyntaxNode child : values.children()) {
+            if (child.is("simple_identifier")) {
+                label = child.text();
+            } else if (SwiftTypes.type(child) instanceof TypeText type) {
+                String name = label != null ? label : lowered(type.name());
+                label = null;
+                if (into.fields().stream().noneMatch(field -> field.name().equals(name))) {
+                    into.fields()
+                            .add(new FieldDeclared(name, type, SwiftTypes.PUBLIC.with(Mark.FINAL),
+                                    FieldDeclared.Kind.FIELD, null, List.of(), child.span()));
+                }
+            }
+        }
+    }
+
+    private static String lowered(String type) {
+        String name = type.substring(type.lastIndexOf('.') + 1);
+        return name.isEmpty() ? name : Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }
 
     private void promised(SyntaxNode node) {
