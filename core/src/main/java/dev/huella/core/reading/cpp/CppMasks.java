@@ -14,11 +14,12 @@ final class CppMasks {
                     + "|\\b(?:public|protected|private)\\s+(slots|Q_SLOTS)\\s*:|^[ \\t]*(signals|Q_SIGNALS)\\s*:"
                     + "|\\b(Q_OBJECT|Q_GADGET|Q_INVOKABLE|emit(?=\\s+\\w+\\s*\\()|Q_EMIT|__stdcall|__cdecl|WINAPI|APIENTRY)\\b"
                     + "|\\b(Q_(?:PROPERTY|ENUM|ENUMS|FLAG|DECLARE_\\w+|DISABLE_\\w+|INTERFACES|CLASSINFO|PLUGIN_\\w+)\\s*\\([^\\n]*\\))"
+                    + "|\\(\\s*((?:\\w+::)+)(?=\\*\\s*\\w*\\s*\\))"
                     + "|(__declspec\\([^)\\n]*\\))|(__attribute__\\s*\\(\\([^\\n]*?\\)\\))",
             Pattern.MULTILINE);
     private static final Pattern ALONE = Pattern.compile(
             "^[ \\t]*([A-Z][A-Z0-9_]{3,}(?:\\([^;{}\\n]*\\))?)[ \\t]*(?=\\n|$)|^[ \\t]*([A-Z][A-Z0-9_]{3,}_(?:API|EXPORT|INLINE|NODISCARD|CONSTEXPR\\w*|DECL|LOCAL|NOEXCEPT))\\b(?=[ \\t]+\\w)"
-                    + "|\\b([A-Z][A-Z0-9]*_(?:NOEXCEPT|OVERRIDE|FINAL|CONSTEXPR|INLINE|EXPORT|API|NODISCARD|DEPRECATED))\\b(?!\\s*\\()",
+                    + "|(?<=\\])[ \\t]+([A-Z][A-Z0-9_]{3,})[ \\t]*(?=;)|\\b([A-Z][A-Z0-9]*_(?:NOEXCEPT|OVERRIDE|FINAL|CONSTEXPR|INLINE|EXPORT|API|NODISCARD|DEPRECATED))\\b(?!\\s*\\()",
             Pattern.MULTILINE);
     /** {@code = {}} behind a parameter. */
     private static final Pattern EMPTY_DEFAULT = Pattern.compile("(?<==[ ]?)\\{\\}(?=\\s*[,)])");

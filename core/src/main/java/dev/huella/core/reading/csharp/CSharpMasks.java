@@ -11,6 +11,9 @@ final class CSharpMasks {
                     + "|\\b(?:unsafe|scoped)(?=\\s+(?:ref|in)\\b)|^[ \\t]*#(?:end)?region[^\\n]*",
             Pattern.MULTILINE);
 
+    private static final String BY_REFERENCE = "allows ref struct";
+    private static final byte[] A_CONSTRAINT = "class".getBytes(StandardCharsets.US_ASCII);
+
     private CSharpMasks() {}
 
     /** The same bytes when nothing needs blanking, else a copy. */
@@ -22,6 +25,9 @@ final class CSharpMasks {
             masked = masked == utf8 ? utf8.clone() : masked;
             for (int i = matcher.start(); i < matcher.end(); i++) {
                 masked[i] = ' ';
+            }
+            if (matcher.group().equals(BY_REFERENCE)) {
+                System.arraycopy(A_CONSTRAINT, 0, masked, matcher.start(), A_CONSTRAINT.length);
             }
         }
         return masked;

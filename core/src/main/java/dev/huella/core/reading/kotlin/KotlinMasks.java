@@ -19,6 +19,8 @@ final class KotlinMasks {
     /** {@code object : Type by value} before a body. */
     private static final Pattern DELEGATING = Pattern
             .compile("\\bobject\\s*:\\s*[\\w.<>?, ()]*?\\s(by)\\s+\\w[\\w.]*(?:\\([^(){}\\n]*\\))?\\s*\\{");
+    /** A branch of a choice that asks for a range, behind another that gives a value: the line would go on. */
+    private static final Pattern RANGE = Pattern.compile("->[^\\n]*[^,{(\\s\\n][ \\t]*\\n[ \\t]*([ \\t])(?=in [^\\n]*->)");
     /** As long as the word; no code has it. */
     private static final String HANDED_ON = ",\f";
 
@@ -39,6 +41,11 @@ final class KotlinMasks {
         for (Matcher open = OPEN.matcher(text); open.find();) {
             masked = masked == utf8 ? utf8.clone() : masked;
             System.arraycopy(QUOTED.getBytes(StandardCharsets.US_ASCII), 0, masked, open.start(1), QUOTED.length());
+        }
+        for (Matcher range = RANGE.matcher(text); range.find();) {
+            masked = masked == utf8 ? utf8.clone() : masked;
+            masked[range.start(1)] = ';';
+            range.region(range.start(1), text.length());
         }
         for (Matcher by = DELEGATING.matcher(text); by.find();) {
             masked = masked == utf8 ? utf8.clone() : masked;

@@ -9,7 +9,7 @@ final class SwiftMasks {
     private static final Pattern UNKNOWN = Pattern.compile(
             "[:,]\\s*~\\w+|(?<=throws)\\s*\\([^)\\n]*\\)|\\bsending\\b(?=\\s+\\w)|\\bnonisolated\\(unsafe\\)"
                     + "|^#(?:if|elseif|else|endif|sourceLocation|warning|error)\\b[^\\n]*|^[ \\t]+#(?:if|elseif|else|endif)\\b[^\\n]*"
-                    + "|@(?:_\\w+|available|objc|IBAction|IBOutlet|discardableResult|inlinable|usableFromInline|frozen)(?:\\([^)\\n]*\\))?(?=\\s)",
+                    + "|@(?:_\\w+|available|objc|IBAction|IBOutlet|discardableResult|inlinable|usableFromInline|frozen)(?:\\((?:\"[^\"\\n]*\"|[^)\"\\n])*\\))?(?=\\s)",
             Pattern.MULTILINE);
 
     private SwiftMasks() {}
