@@ -1,5 +1,6 @@
 package dev.huella.bench;
 
+import com.sun.management.GarbageCollectionNotificationInfo;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
@@ -16,12 +17,18 @@ import dev.huella.core.source.Work;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.io.UncheckedIOException;
+import java.lang.management.GarbageCollectorMXBean;
 import java.lang.management.ManagementFactory;
 import java.lang.management.MemoryPoolMXBean;
 import java.lang.management.MemoryType;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
+import javax.management.NotificationEmitter;
+import javax.management.openmbean.CompositeData;
 
 /**
  * Measures one whole run, each step in seconds, and prints the ratios that the architecture page limits. Everything
@@ -30,6 +37,13 @@ import java.util.Locale;
 public final class WholeRun {
     private final PrintStream out = new PrintStream(new java.io.FileOutputStream(java.io.FileDescriptor.out), true);
     private final LanguageReaders readers = LanguageReaders.installed();
+
+    private final AtomicLong peak = new AtomicLong();
+    private final Set<String> heap = ManagementFactory.getMemoryPoolMXBeans()
+            .stream()
+            .filter(pool -> pool.getType() == MemoryType.HEAP)
+            .map(MemoryPoolMXBean::getName)
+            .collect(Collectors.toSet());
 
     private WholeRun() {}
 
@@ -44,6 +58,7 @@ public final class WholeRun {
                 file -> readers.forExtension(file.extension()) != null);
         out.printf("%s: %,d files; parser libraries %s; %d processors%n", source, set.files().size(),
                 NativeLibraries.origins(), Runtime.getRuntime().availableProcessors());
+        watchHeap();
         for (int round = 0; round <= rounds; round++) {
             out.printf("%n%s%n", round == 0 ? "warming up" : "round " + round);
             round(set, source);
@@ -76,7 +91,7 @@ public final class WholeRun {
         ratio("matching / reading and resolving", matching / (reading + resolving), 0.1);
         out.printf("heap after collection with the model held: %,d MB; peak heap so far %,d MB (limit 1,024)%n",
                 held >> 20,
-                peak() >> 20);
+                peak.get() >> 20);
     }
 
     private void ratio(String what, double value, double limit) {
@@ -117,12 +132,21 @@ public final class WholeRun {
         return Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
     }
 
-    private static long peak() {
-        return ManagementFactory.getMemoryPoolMXBeans()
-                .stream()
-                .filter(pool -> pool.getType() == MemoryType.HEAP)
-                .map(MemoryPoolMXBean::getPeakUsage)
-                .mapToLong(usage -> usage.getUsed())
-                .sum();
+    /** Counts what the whole heap held whenever a collection began, which is when it is fullest. */
+    private void watchHeap() {
+        for (GarbageCollectorMXBean collector : ManagementFactory.getGarbageCollectorMXBeans()) {
+            ((NotificationEmitter) collector).addNotificationListener((notification, nothing) -> {
+                var info = GarbageCollectionNotificationInfo.from((CompositeData) notification.getUserData());
+                long before = info.getGcInfo()
+                        .getMemoryUsageBeforeGc()
+                        .entrySet()
+                        .stream()
+                        .filter(pool -> heap.contains(pool.getKey()))
+                        .mapToLong(pool -> pool.getValue().getUsed())
+                        .sum();
+                peak.accumulateAndGet(before, Math::max);
+            }, notification -> notification.getType()
+                    .equals(GarbageCollectionNotificationInfo.GARBAGE_COLLECTION_NOTIFICATION), null);
+        }
     }
 }

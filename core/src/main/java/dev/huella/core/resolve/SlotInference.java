@@ -59,9 +59,6 @@ final class SlotInference {
         last = shaping == Shaping.OF_WHAT_IS_ASKED;
         changed = false;
         offering.clear();
-        var slots = new Slots(world.library);
-        types.forEach(type -> type.operations().forEach(slots::collect));
-        slots.spread();
         for (CodeType type : types) {
             for (Operation operation : type.operations()) {
                 if (operation.kind() == OperationDeclared.Kind.OPERATION && !type.shape()) {
@@ -69,6 +66,9 @@ final class SlotInference {
                 }
             }
         }
+        var slots = new Slots(world.library, offering.keySet());
+        types.forEach(type -> type.operations().forEach(slots::collect));
+        slots.spread();
         List<Slot> all = new ArrayList<>(slots.all().values());
         all.stream()
                 .filter(slot -> !slot.kinds.isEmpty() && slot.kinds.size() <= MOST_CANDIDATES)

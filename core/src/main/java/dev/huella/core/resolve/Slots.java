@@ -24,10 +24,13 @@ final class Slots {
     private static final int MOST_ROUNDS = 12;
     private final LibraryKnowledge library;
     private final Containers containers;
+    private final Set<String> own;
     private final Map<Key, Slot> slots = new LinkedHashMap<>();
 
-    Slots(LibraryKnowledge library) {
+    /** {@code own}: names of operations that types of the code base have. */
+    Slots(LibraryKnowledge library, Set<String> own) {
         this.library = library;
+        this.own = own;
         this.containers = new Containers(library);
     }
 
@@ -143,8 +146,9 @@ final class Slots {
 
     private void call(Deed.Calls calls) {
         given(calls.callee(), calls.arguments());
-        if (library.adds(calls.name()) && !calls.arguments().isEmpty()
-                && (calls.callee() == null || calls.callee().home().external())) {
+        boolean known = calls.callee() == null ? !calls.receiver().type().isUnknown() || !own.contains(calls.name())
+                : calls.callee().home().external();
+        if (known && library.adds(calls.name()) && !calls.arguments().isEmpty()) {
             putInto(calls.receiver(), containers.added(calls.name(), calls.arguments().getLast()));
         }
         for (Origin origin : library.universal(calls.name()) ? List.<Origin>of() : calls.receiver().origins()) {

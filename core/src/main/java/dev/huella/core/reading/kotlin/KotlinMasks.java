@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 /** Blanks out what the grammar does not know, without changing any length. */
 final class KotlinMasks {
     private static final Pattern UNKNOWN = Pattern.compile(
-            "\\bfun(?=\\s+interface\\b)|^[ \\t]*context\\s*\\([^)\\n]*\\)(?=\\s*\\n)|(?<=\\$)\\$(?=\"\"\")"
+            "\\bfun(?=\\s+interface\\b)|(?<=[:,(<] ?)(?:\\w+\\.)+(?=\\w+\\.\\()|^[ \\t]*context\\s*\\([^)\\n]*\\)(?=\\s*\\n)|(?<=\\$)\\$(?=\"\"\")"
                     + "|(?<=\\w)<[^<>\\n]*>(?=\\??::)|@(?:JvmField|Transient|PublishedApi|JvmStatic|Volatile)\\b"
                     + "|\\b(?:actual|expect)(?=\\s+(?:class|fun|val|var|constructor|interface|object|typealias|annotation|suspend|inline|override|abstract|open|sealed|internal))",
             Pattern.MULTILINE);

@@ -1,0 +1,4 @@
+const { CanalLock } = require('./lock');
+const lock = new CanalLock();
+lock.fill();
+lock.drain();
