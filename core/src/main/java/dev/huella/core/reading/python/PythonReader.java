@@ -111,19 +111,33 @@ public final class PythonReader extends TreeReader {
         }
     }
 
-    /** A name given a value at the top of a file is a variable of the module. */
+    /** Names given values at the top of a file are variables of the module. */
     private static boolean variable(SyntaxNode assignment, TypeParts module, PythonBodies bodies) {
         SyntaxNode left = assignment.child("left");
         SyntaxNode right = assignment.child("right");
-        if (left == null || !left.is("identifier") || module.hasField(left.text()) || left.text().equals("__all__")) {
+        if (left == null) {
             return false;
         }
-        var own = new PythonBodies(bodies.types(), null, false);
-        Value initial = right == null ? null : own.heldBy(left.text(), right);
-        module.fields()
-                .add(new FieldDeclared(left.text(), PythonTypes.annotation(assignment.child("type")),
-                        PythonTypes.visibility(left.text()).with(Mark.STATIC), FieldDeclared.Kind.FIELD, initial,
-                        own.inner(), assignment.span()));
+        boolean several = left.is("pattern_list") && right != null && right.is("expression_list")
+                && right.children().size() == left.children().size();
+        List<SyntaxNode> names = several ? left.children() : List.of(left);
+        if (!names.stream().allMatch(name -> isNew(name, module))) {
+            return false;
+        }
+        for (int i = 0; i < names.size(); i++) {
+            String name = names.get(i).text();
+            SyntaxNode value = several ? right.children().get(i) : right;
+            var own = new PythonBodies(bodies.types(), null, false);
+            Value initial = value == null ? null : own.heldBy(name, value);
+            module.fields()
+                    .add(new FieldDeclared(name, PythonTypes.annotation(assignment.child("type")),
+                            PythonTypes.visibility(name).with(Mark.STATIC), FieldDeclared.Kind.FIELD, initial,
+                            own.inner(), assignment.span()));
+        }
         return true;
+    }
+
+    private static boolean isNew(SyntaxNode name, TypeParts module) {
+        return name.is("identifier") && !module.hasField(name.text()) && !name.text().equals("__all__");
     }
 }

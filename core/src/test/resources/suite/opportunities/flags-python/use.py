@@ -1,0 +1,2 @@
+from export import ShipExport
+print(ShipExport(with_owner=True).run({"name": "Pulga", "owner": "Ana", "cargo": []}))
