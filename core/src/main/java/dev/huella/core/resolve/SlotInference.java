@@ -224,7 +224,9 @@ final class SlotInference {
 
     /** An object written in place that wraps another and offers nothing beyond it is asked for as that other one. */
     private CodeType standIn(CodeType type, Slot slot) {
-        for (Field field : type.kind() == TypeKind.OBJECT && slot.key.home() != type ? type.fields() : List.<Field>of()) {
+        for (Field field : type.kind() == TypeKind.OBJECT && slot.key.home() != type
+                ? type.fields()
+                : List.<Field>of()) {
             CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
             if (held != null && held != type && !held.external() && !held.shape() && StandIns.offersNoMore(type, held)
                     && slot.uses.stream().allMatch(use -> offers(held, use))) {

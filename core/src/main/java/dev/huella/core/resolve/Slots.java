@@ -146,7 +146,8 @@ final class Slots {
 
     private void call(Deed.Calls calls) {
         given(calls.callee(), calls.arguments());
-        boolean known = calls.callee() == null ? !calls.receiver().type().isUnknown() || !own.contains(calls.name())
+        boolean known = calls.callee() == null
+                ? !calls.receiver().type().isUnknown() || !own.contains(calls.name())
                 : calls.callee().home().external();
         if (known && library.adds(calls.name()) && !calls.arguments().isEmpty()) {
             putInto(calls.receiver(), containers.added(calls.name(), calls.arguments().getLast()));

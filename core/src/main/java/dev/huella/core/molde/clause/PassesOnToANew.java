@@ -26,7 +26,8 @@ public final class PassesOnToANew implements Clause.Listed {
             if (calls.name().equals(operation.name())) {
                 for (Origin origin : calls.receiver().origins()) {
                     if (origin instanceof Origin.Fresh(var made)) {
-                        Passing.meant(operation, calls).forEach(target -> into.add(calls.at(), operation, target, made));
+                        Passing.meant(operation, calls)
+                                .forEach(target -> into.add(calls.at(), operation, target, made));
                     }
                 }
             }

@@ -29,6 +29,8 @@ final class Reading {
     static void each(Model model, Uses to) {
         Deeds.all(model, (operation, deed) -> values(deed)
                 .forEach(flow -> flow.origins().forEach(origin -> use(operation, origin, deed.at(), to))));
+        Deeds.operations(model, operation -> operation.reads()
+                .forEach(field -> to.use(operation, field, operation.place()))); // in the midst of a value
     }
 
     private static void use(Operation operation, Origin origin, SourceSpan at, Uses to) {

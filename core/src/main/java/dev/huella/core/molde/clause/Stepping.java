@@ -31,7 +31,8 @@ final class Stepping {
                         && !Passing.about(sets.within(), sets.field())
                         && !Passing.leavesWhenFilled(operation, sets.field());
                 case Deed.Stores stores -> Assembly.fromOwn(stores.container()) || stores.container()
-                        .any(origin -> origin instanceof Origin.OfField(var field, boolean _) && holds(operation, field));
+                        .any(origin -> origin instanceof Origin.OfField(var field, boolean _)
+                                && holds(operation, field));
                 case Deed.Calls calls -> calls.used() && Assembly.fromOwn(calls.receiver())
                         && (LibraryKnowledge.of(operation.home()).steps(calls.name())
                                 || LibraryKnowledge.of(operation.home()).drains(calls.name()));

@@ -20,7 +20,8 @@ final class KotlinMasks {
     private static final Pattern DELEGATING = Pattern
             .compile("\\bobject\\s*:\\s*[\\w.<>?, ()]*?\\s(by)\\s+\\w[\\w.]*(?:\\([^(){}\\n]*\\))?\\s*\\{");
     /** A branch of a choice that asks for a range, behind another that gives a value: the line would go on. */
-    private static final Pattern RANGE = Pattern.compile("->[^\\n]*[^,{(\\s\\n][ \\t]*\\n[ \\t]*([ \\t])(?=in [^\\n]*->)");
+    private static final Pattern RANGE = Pattern
+            .compile("->[^\\n]*[^,{(\\s\\n][ \\t]*\\n[ \\t]*([ \\t])(?=in [^\\n]*->)");
     /** As long as the word; no code has it. */
     private static final String HANDED_ON = ",\f";
 

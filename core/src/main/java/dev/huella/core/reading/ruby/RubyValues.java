@@ -242,6 +242,9 @@ final class RubyValues extends Bodies {
             return new Value.KindTest(value(receiver), RubyMacros.type(node.child("arguments").children().getFirst()),
                     null, at);
         }
+        if (name.equals("class") && receiver.is("self") && !bodies.isStatic() && bodies.className() != null) {
+            return new Value.Name(bodies.className(), at);
+        }
         return switch (name) {
             case "nil?" -> absent(value(receiver), false, at);
             case "freeze", "tap", "itself", "lazy" -> arguments.isEmpty()

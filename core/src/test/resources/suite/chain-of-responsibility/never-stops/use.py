@@ -1,0 +1,4 @@
+from filters import Final, Lower, Trim
+
+def clean(text):
+    return Trim(Lower(Final())).apply(text)
