@@ -111,7 +111,16 @@ final class CallResolver {
                 return byName;
             }
         }
+        if (callee == null && NameResolver.isType(on) && isKeptOnce(on.type().type())
+                && body.world.library.lists("handsOutOne", call.name())) {
+            return Flow.of(new Origin.Result(null, on.first()), TypeUse.of(on.type().type()));
+        }
         return result(callee, receiver == null ? null : on, on, ordered, bindings);
+    }
+
+    /** Its library keeps the one object of the type. */
+    private boolean isKeptOnce(CodeType type) {
+        return body.world.supertypes.above(type).stream().anyMatch(body.world.library::madeOnce);
     }
 
     /** Arguments that are functions wait until it is known what is asked of them. */

@@ -1,0 +1,3 @@
+const { getStore } = require('./store');
+class Desk { assign(ship) { getStore().take('A1', ship); } }
+module.exports = Desk;

@@ -1,0 +1,5 @@
+from conf import PortConfig
+
+class Lamp:
+    def power(self):
+        return PortConfig().get("watts")
