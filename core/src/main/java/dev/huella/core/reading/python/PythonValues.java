@@ -17,6 +17,9 @@ import java.util.Map;
 
 /** Reads expressions. */
 final class PythonValues extends Bodies {
+    /** Functions that do with the list they are handed first what an operation of a list does. */
+    private static final Map<String, String> ON_LISTS = Map.of("heappush", "append", "heappop", "pop", "insort", "append",
+            "insort_left", "append", "insort_right", "append");
     private final PythonBodies bodies;
     private final BuiltNames builtNames = new BuiltNames();
     /** Variables that hold an operation asked for by a name put together: the call that asked. */
@@ -256,6 +259,13 @@ final class PythonValues extends Bodies {
         Value byName = byName(function, arguments, at);
         if (byName != null) {
             return byName;
+        }
+        String path = function.text();
+        String onList = ON_LISTS.get(path.startsWith("heapq.") || path.startsWith("bisect.")
+                ? path.substring(path.indexOf('.') + 1)
+                : path);
+        if (onList != null && !arguments.isEmpty()) {
+            return new Value.Call(arguments.getFirst(), onList, arguments.subList(1, arguments.size()), at);
         }
         if (function.is("identifier")) {
             String name = function.text();

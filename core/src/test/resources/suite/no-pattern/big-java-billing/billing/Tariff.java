@@ -1,0 +1,2 @@
+package aldera.billing;
+public interface Tariff { Money price(Stay stay); }
