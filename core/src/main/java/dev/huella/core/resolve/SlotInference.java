@@ -170,7 +170,7 @@ final class SlotInference {
 
     private TypeUse found(Slot slot, TypeUse now) {
         if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
-            return shapes ? places.function(slot, now) : now;
+            return shapes ? inside(slot, places.function(slot, now)) : now;
         }
         if (!now.isUnknown() && !(dynamic && workedOut(slot.key))) {
             return now;
@@ -194,6 +194,18 @@ final class SlotInference {
         return nesting.elementOf(container).isUnknown() && !one.isUnknown()
                 ? nesting.withElement(container, one)
                 : container;
+    }
+
+    /** Functions that are kept in containers which a container keeps: topics with those to tell. */
+    private TypeUse inside(Slot slot, TypeUse function) {
+        if (!slot.key.element() || function.isUnknown()) {
+            return function;
+        }
+        return slot.types.stream()
+                .filter(use -> nesting.elementOf(use) != null && nesting.elementOf(use).isUnknown())
+                .findFirst()
+                .map(container -> nesting.withElement(container, function))
+                .orElse(function);
     }
 
     private TypeUse common(Set<CodeType> known, Slot slot) {

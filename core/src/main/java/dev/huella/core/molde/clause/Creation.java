@@ -81,14 +81,14 @@ final class Creation {
         boolean decided = decides(operation);
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Creates creates && fresh.contains(creates.type())
-                    && (decided || isDecided(creates.within()))) {
+                    && (decided || isDecided(creates.within(), operation))) {
                 found.putIfAbsent(creates.type(), creates.at());
             } else if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().hasBody()
                     && (calls.callee().isStatic() || calls.receiver().anyOf(Origin.Self.class))
                     && !calls.callee().home().external()) {
                 boolean own = calls.callee().home() == operation.home() || !calls.callee().isStatic();
                 Set<CodeType> made = fresh(calls.callee()).keySet();
-                if ((isDecided(calls.within()) || decided) && (own || made.size() == 1)) {
+                if ((isDecided(calls.within(), operation) || decided) && (own || made.size() == 1)) {
                     made.stream().filter(fresh::contains).forEach(type -> found.putIfAbsent(type, calls.at()));
                 }
                 if (own) { // where another type chooses, that one is the factory
@@ -103,27 +103,36 @@ final class Creation {
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Chooses chooses
-                        && chooses.on().stream().anyMatch(Creation::isInput));
+                        && chooses.on().stream().anyMatch(on -> isInput(on, operation)));
     }
 
-    private static boolean isDecided(Setting within) {
+    private static boolean isDecided(Setting within, Operation operation) {
         for (Setting at = within; at != null; at = at.outer()) {
             boolean branch = at.kind() == Setting.Kind.BRANCH || at.kind() == Setting.Kind.REST
                     || at.kind() == Setting.Kind.ABSENCE || at.kind() == Setting.Kind.PRESENCE;
-            if (branch && at.about().stream().anyMatch(Creation::isInput)) {
+            if (branch && at.about().stream().anyMatch(on -> isInput(on, operation))) {
                 return true;
             }
         }
         return false;
     }
 
-    private static boolean isInput(Flow flow) {
+    /** A setting stays while it is asked for; a field that the operation moves on is where it stands in its work. */
+    private static boolean isInput(Flow flow, Operation operation) {
         return flow.any(origin -> switch (origin) {
-            case Origin.OfParameter _, Origin.OfField _, Origin.Result _, Origin.ElementOf _ -> true;
+            case Origin.OfField(Field field, boolean own) -> !own || !changes(operation, field);
+            case Origin.OfParameter _, Origin.Result _, Origin.ElementOf _ -> true;
             case Origin.Self _, Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
                     Origin.Constant _, Origin.OfType _, Origin.Unknown _ ->
                 false;
         });
+    }
+
+    private static boolean changes(Operation operation, Field field) {
+        return operation.reached()
+                .stream()
+                .flatMap(reached -> reached.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field);
     }
 
     /** A table of creators in a field, functions or types: the one found by key is called for the object. */

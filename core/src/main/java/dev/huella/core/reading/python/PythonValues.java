@@ -18,7 +18,8 @@ import java.util.Map;
 /** Reads expressions. */
 final class PythonValues extends Bodies {
     /** Functions that do with the list they are handed first what an operation of a list does. */
-    private static final Map<String, String> ON_LISTS = Map.of("heappush", "append", "heappop", "pop", "insort", "append",
+    private static final Map<String, String> ON_LISTS = Map.of("heappush", "append", "heappop", "pop", "insort",
+            "append",
             "insort_left", "append", "insort_right", "append");
     private final PythonBodies bodies;
     private final BuiltNames builtNames = new BuiltNames();

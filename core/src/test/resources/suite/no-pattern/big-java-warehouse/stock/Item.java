@@ -1,0 +1,2 @@
+package aldera.stock;
+public record Item(String code, int grams) {}
