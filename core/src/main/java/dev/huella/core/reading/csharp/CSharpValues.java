@@ -10,10 +10,14 @@ import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Reads expressions. */
 final class CSharpValues extends Bodies {
+    /** Where operations start whose right part is what is asked, not the whole. */
+    private final Set<Integer> turned = new HashSet<>();
     private final CSharpBodies bodies;
 
     CSharpValues(CSharpBodies bodies) {
@@ -53,8 +57,12 @@ final class CSharpValues extends Bodies {
             case "postfix_unary_expression", "prefix_unary_expression" -> unary(node);
             case "member_access_expression" -> new Value.Member(value(node.child("expression")),
                     simple(node.child("name")), at);
-            case "conditional_access_expression" -> conditionalAccess(node);
-            case "invocation_expression" -> call(node);
+            case "conditional_access_expression", "invocation_expression" -> {
+                Value turned = turned(node);
+                yield turned != null
+                        ? turned
+                        : node.is("invocation_expression") ? call(node) : conditionalAccess(node);
+            }
             case "element_access_expression" -> new Value.Element(value(node.child("expression")),
                     last(node.child("subscript")), at);
             case "object_creation_expression", "implicit_object_creation_expression" -> creation(node);
@@ -136,7 +144,34 @@ final class CSharpValues extends Bodies {
 
     /** {@code a?.b}: the part behind the sign is read as if the sign were not there. */
     private Value conditionalAccess(SyntaxNode node) {
-        return bound(node.children().getLast(), ifThere(value(node.child("condition")), true));
+        SyntaxNode asked = node.child("condition");
+        return bound(node.children().getLast(),
+                ifThere(value(turned.contains(asked.start()) ? operand(asked) : asked), true));
+    }
+
+    /** {@code a ?? b?.c()} asks {@code b}; the grammar lets it ask the whole. Null where nothing is bound so. */
+    private Value turned(SyntaxNode node) {
+        SyntaxNode at = node;
+        while (at != null && at.is("invocation_expression")) {
+            at = at.child("function");
+        }
+        SyntaxNode whole = at != null && at.is("conditional_access_expression") ? at.child("condition") : null;
+        if (whole == null || !whole.is("binary_expression") || !turned.add(whole.start())) {
+            return null;
+        }
+        Value access = value(node);
+        turned.remove(whole.start());
+        return around(whole, access);
+    }
+
+    private Value around(SyntaxNode binary, Value access) {
+        SyntaxNode right = binary.child("right");
+        return binary(binary, right.is("binary_expression") ? around(right, access) : access);
+    }
+
+    private static SyntaxNode operand(SyntaxNode binary) {
+        SyntaxNode right = binary.child("right");
+        return right.is("binary_expression") ? operand(right) : right;
     }
 
     private Value bound(SyntaxNode node, Value on) {
@@ -267,16 +302,25 @@ final class CSharpValues extends Bodies {
     }
 
     private Value binary(SyntaxNode node) {
-        Value left = value(node.child("left"));
         SyntaxNode right = node.child("right");
+        Value left = value(node.child("left"));
+        return switch (sign(node)) {
+            case "is" -> new Value.KindTest(left, CSharpTypes.type(right), null, node.span());
+            case "as" -> new Value.Cast(CSharpTypes.type(right), left, node.span());
+            default -> right.is("throw_expression") ? left : joined(node, left, value(right));
+        };
+    }
+
+    private Value binary(SyntaxNode node, Value right) {
+        return joined(node, value(node.child("left")), right);
+    }
+
+    private static Value joined(SyntaxNode node, Value left, Value right) {
         String sign = sign(node);
-        SourceSpan at = node.span();
         return switch (sign) {
-            case "==", "!=" -> new Value.Same(left, value(right), sign.equals("!="), at);
-            case "??" -> right.is("throw_expression") ? left : orElse(left, value(right), at);
-            case "is" -> new Value.KindTest(left, CSharpTypes.type(right), null, at);
-            case "as" -> new Value.Cast(CSharpTypes.type(right), left, at);
-            default -> new Value.Computed(sign, List.of(left, value(right)), at);
+            case "==", "!=" -> new Value.Same(left, right, sign.equals("!="), node.span());
+            case "??" -> orElse(left, right, node.span());
+            default -> new Value.Computed(sign, List.of(left, right), node.span());
         };
     }
 
