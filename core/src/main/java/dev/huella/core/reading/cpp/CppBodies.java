@@ -93,7 +93,7 @@ final class CppBodies extends Bodies {
     protected void step(SyntaxNode node, List<Step> into) {
         SourceSpan at = node.span();
         switch (node.kind()) {
-            case "expression_statement" -> node.children().forEach(child -> into.add(act(value(child))));
+            case "expression_statement" -> node.children().forEach(child -> into.add(act(values.done(child))));
             case "declaration" -> declared(node, into);
             case "return_statement", "co_return_statement" -> into.add(new Step.Return(firstOrNull(node), at));
             case "co_yield_statement" -> into.add(new Step.Yield(firstOrNull(node), at));

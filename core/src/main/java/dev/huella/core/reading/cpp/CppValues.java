@@ -199,6 +199,22 @@ final class CppValues extends Bodies {
                         : value;
     }
 
+    /** A value as a statement, where {@code in >> x} fills a variable. */
+    Value done(SyntaxNode node) {
+        List<Value> filled = new ArrayList<>();
+        SyntaxNode at = node;
+        while (at.is("binary_expression") && sign(at).equals(">>")) {
+            SyntaxNode source = at;
+            while (source.is("binary_expression")) {
+                source = source.child("left");
+            }
+            filled.addFirst(new Value.Assign(value(at.child("right")),
+                    new Value.Call(value(source), ">>", List.of(), at.span()), true, at.span()));
+            at = at.child("left");
+        }
+        return filled.isEmpty() ? value(node) : new Value.Computed(">>", filled, node.span());
+    }
+
     private Value binary(SyntaxNode node) {
         SyntaxNode left = node.child("left");
         SyntaxNode right = node.child("right");

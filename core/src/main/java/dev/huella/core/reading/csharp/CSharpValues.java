@@ -57,12 +57,7 @@ final class CSharpValues extends Bodies {
             case "postfix_unary_expression", "prefix_unary_expression" -> unary(node);
             case "member_access_expression" -> new Value.Member(value(node.child("expression")),
                     simple(node.child("name")), at);
-            case "conditional_access_expression", "invocation_expression" -> {
-                Value turned = turned(node);
-                yield turned != null
-                        ? turned
-                        : node.is("invocation_expression") ? call(node) : conditionalAccess(node);
-            }
+            case "conditional_access_expression", "invocation_expression" -> asked(node);
             case "element_access_expression" -> new Value.Element(value(node.child("expression")),
                     last(node.child("subscript")), at);
             case "object_creation_expression", "implicit_object_creation_expression" -> creation(node);
@@ -143,6 +138,11 @@ final class CSharpValues extends Bodies {
     }
 
     /** {@code a?.b}: the part behind the sign is read as if the sign were not there. */
+    private Value asked(SyntaxNode node) {
+        Value turned = turned(node);
+        return turned != null ? turned : node.is("invocation_expression") ? call(node) : conditionalAccess(node);
+    }
+
     private Value conditionalAccess(SyntaxNode node) {
         SyntaxNode asked = node.child("condition");
         return bound(node.children().getLast(),
