@@ -17,13 +17,13 @@ public final class PassesOnToANew implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It calls the same operation on an object that it makes for the call.";
+        return "It calls the same operation, with what it was given, on an object that it makes for the call.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            if (calls.name().equals(operation.name())) {
+            if (calls.name().equals(operation.name()) && Passing.asItIs(calls, operation)) {
                 for (Origin origin : calls.receiver().origins()) {
                     if (origin instanceof Origin.Fresh(var made)) {
                         Passing.meant(operation, calls)

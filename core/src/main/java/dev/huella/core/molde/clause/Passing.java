@@ -100,6 +100,11 @@ final class Passing {
         return only(operation, operation.name(), 0);
     }
 
+    /** True when all that the call hands over is what the operation was handed. */
+    static boolean asItIs(Deed.Calls calls, Operation operation) {
+        return calls.arguments().stream().allMatch(argument -> isInput(argument, operation));
+    }
+
     private static boolean only(Operation operation, String name, int depth) {
         int calls = 0;
         for (Deed deed : operation.deeds()) {
@@ -108,7 +113,7 @@ final class Passing {
                     boolean helper = depth < 2 && call.callee() != null && call.callee().hasBody()
                             && call.receiver().anyOf(Origin.Self.class) && only(call.callee(), name, depth + 1);
                     boolean same = (helper || call.name().equals(name) && !call.receiver().anyOf(Origin.Self.class))
-                            && call.arguments().stream().allMatch(argument -> isInput(argument, operation));
+                            && asItIs(call, operation);
                     if (!same || ++calls > 1) {
                         return false;
                     }

@@ -1,0 +1,37 @@
+package dev.huella.core.molde.clause;
+
+import com.google.auto.service.AutoService;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.molde.Clause;
+import java.util.List;
+
+/** {@code <operation> shares its name with <operation>} */
+@AutoService(Clause.class)
+public final class SharesItsName implements Clause.Listed {
+
+    @Override
+    public String syntax() {
+        return "{operation} shares its name with {operation}";
+    }
+
+    @Override
+    public String meaning() {
+        return "One type has both, and they differ only in what they take.";
+    }
+
+    @Override
+    public void rows(Model model, Rows into) {
+        for (CodeType type : model.types()) {
+            for (Operation one : type.operations()) {
+                for (Operation other : one.kind() == Kind.OPERATION ? type.operations() : List.<Operation>of()) {
+                    if (one != other && one.name().equals(other.name())) {
+                        into.add(one.place(), one, other);
+                    }
+                }
+            }
+        }
+    }
+}
