@@ -15,7 +15,10 @@ public sealed interface Value {
     record Name(String name, SourceSpan at) implements Value {}
 
     /** The receiver. {@code outer} names the enclosing type it is taken from, null for the innermost. */
-    record Self(String outer, SourceSpan at) implements Value {}
+    record Self(String outer, SourceSpan at) implements Value {
+        /** The innermost receiver's own variables, which no accessor stands before. */
+        public static final String INSIDE = "";
+    }
 
     /** The receiver, seen as its supertype. */
     record Super(SourceSpan at) implements Value {}

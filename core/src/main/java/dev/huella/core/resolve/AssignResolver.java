@@ -81,6 +81,8 @@ final class AssignResolver {
             return null;
         }
         return switch (target) {
+            case Value.Member(Value.Self(String outer, var _), var _, var _) when Value.Self.INSIDE.equals(outer) ->
+                null;
             case Value.Member member -> {
                 CodeType owner = values.quietly(member.of()).type().erased();
                 yield owner == null ? null : setter(owner, member.name());

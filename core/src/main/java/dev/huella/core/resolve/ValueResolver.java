@@ -171,7 +171,7 @@ final class ValueResolver {
 
     private Flow self(Value.Self self) {
         CodeType of = body.type;
-        if (self.outer() != null) {
+        if (self.outer() != null && !self.outer().equals(Value.Self.INSIDE)) {
             Operation around = around(self.outer());
             CodeType named = around != null ? around.home() : body.world.names.known(self.outer(), body.from);
             of = named == null ? of : named;

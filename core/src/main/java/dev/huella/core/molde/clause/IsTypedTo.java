@@ -1,6 +1,8 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Model;
@@ -17,7 +19,7 @@ public final class IsTypedTo implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "A field, parameter or local variable of the first is declared with the second.";
+        return "A field, parameter or local variable of the first is declared with the second, or a field is by what it starts with.";
     }
 
     @Override
@@ -32,6 +34,19 @@ public final class IsTypedTo implements Clause.Listed {
                     Deeds.speaking(type).forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
                 }
             }
+            for (Field field : type.fields()) {
+                CodeType held = field.isInferred() ? field.type().type() : null;
+                if (held != null && !held.external() && !held.shape() && makes(type, held)) {
+                    into.add(field.place(), type, held);
+                }
+            }
         }
+    }
+
+    private static boolean makes(CodeType type, CodeType made) {
+        return type.operations()
+                .stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Creates creates && creates.type() == made);
     }
 }

@@ -79,7 +79,8 @@ final class RubyValues extends Bodies {
             case "identifier" -> name(node.text(), at);
             case "constant" -> new Value.Name(node.text(), at);
             case "scope_resolution" -> dotted(node.text(), at);
-            case "instance_variable" -> new Value.Member(new Value.Self(null, at), node.text().substring(1), at);
+            case "instance_variable" ->
+                new Value.Member(new Value.Self(Value.Self.INSIDE, at), node.text().substring(1), at);
             case "class_variable" -> new Value.Member(new Value.Self(null, at), node.text().substring(2), at);
             case "self" -> bodies.isStatic() ? new Value.Name(bodies.className(), at) : new Value.Self(null, at);
             case "nil" -> literal(Literal.Kind.NULL, node);
