@@ -27,6 +27,7 @@ final class Loops {
                 }
             } else if (deed instanceof Deed.Leaves || deed instanceof Deed.Returns) {
                 Field field = loopOver(deed.within());
+                field = field == null ? counted(operation, deed.within()) : field;
                 boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Leaves leaves && leaves.whole();
                 if (field != null && !onError(deed.within()) && !(ends && answered(deed.within(), field))) {
                     to.accept(field, deed.at());
@@ -135,6 +136,28 @@ final class Loops {
             }
         }
         return null;
+    }
+
+    /** The field whose elements a loop that counts calls; null when it calls none. */
+    private static Field counted(Operation operation, Setting within) {
+        Setting loop = within;
+        while (loop != null && loop.kind() != Setting.Kind.WHILE) {
+            loop = loop.kind() == Setting.Kind.FUNCTION ? null : loop.outer();
+        }
+        for (Deed deed : loop == null ? List.<Deed>of() : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && isIn(calls.within(), loop) && elementOf(calls.receiver()) != null) {
+                return elementOf(calls.receiver());
+            }
+        }
+        return null;
+    }
+
+    private static boolean isIn(Setting within, Setting loop) {
+        Setting at = within;
+        while (at != null && at != loop) {
+            at = at.outer();
+        }
+        return at != null;
     }
 
     /** Told of each field over whose copy a loop runs. */

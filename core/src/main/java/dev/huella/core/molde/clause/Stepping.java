@@ -56,6 +56,11 @@ final class Stepping {
                 || Assembly.adds(operation) != null) {
             return false;
         }
+        return givesTruth(operation);
+    }
+
+    /** The declared result is a truth, or where none is declared all that is given. */
+    static boolean givesTruth(Operation operation) {
         List<Flow> returned = Origins.returned(operation);
         String declared = operation.returns().text();
         boolean unwritten = operation.returns().type() == null && !operation.returns().isVoid();
