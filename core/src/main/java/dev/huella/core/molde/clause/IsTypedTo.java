@@ -6,7 +6,10 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
+import java.util.HashSet;
+import java.util.Set;
 
 /** {@code <type> has values typed to <type>} */
 @AutoService(Clause.class)
@@ -34,19 +37,25 @@ public final class IsTypedTo implements Clause.Listed {
                     Deeds.speaking(type).forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
                 }
             }
+            Set<CodeType> made = type.fields().stream().anyMatch(Field::isInferred) ? made(type) : Set.of();
             for (Field field : type.fields()) {
                 CodeType held = field.isInferred() ? field.type().type() : null;
-                if (held != null && !held.external() && !held.shape() && makes(type, held)) {
+                if (held != null && !held.external() && !held.shape() && made.contains(held)) {
                     into.add(field.place(), type, held);
                 }
             }
         }
     }
 
-    private static boolean makes(CodeType type, CodeType made) {
-        return type.operations()
-                .stream()
-                .flatMap(operation -> operation.deeds().stream())
-                .anyMatch(deed -> deed instanceof Deed.Creates creates && creates.type() == made);
+    private static Set<CodeType> made(CodeType type) {
+        Set<CodeType> made = new HashSet<>();
+        for (Operation operation : type.operations()) {
+            for (Deed deed : operation.deeds()) {
+                if (deed instanceof Deed.Creates creates) {
+                    made.add(creates.type());
+                }
+            }
+        }
+        return made;
     }
 }
