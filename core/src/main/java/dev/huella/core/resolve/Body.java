@@ -1,10 +1,11 @@
 package dev.huella.core.resolve;
 
-import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
@@ -16,10 +17,9 @@ import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
-import java.util.Set;
-import dev.huella.core.model.Field;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** One body while it is being resolved: what is in sight, what stands around, and the deeds found so far. */
 final class Body {

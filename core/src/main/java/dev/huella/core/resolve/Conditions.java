@@ -1,14 +1,14 @@
 package dev.huella.core.resolve;
 
-import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.model.Operation;
-import dev.huella.core.model.Field;
-import dev.huella.core.model.Origin;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting.Kind;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
-import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;

@@ -137,12 +137,13 @@ final class CSharpValues extends Bodies {
                         node.span());
     }
 
-    /** {@code a?.b}: the part behind the sign is read as if the sign were not there. */
+    /** A call or what is asked of a value that may be missing, either of which may be bound to too much. */
     private Value asked(SyntaxNode node) {
         Value turned = turned(node);
         return turned != null ? turned : node.is("invocation_expression") ? call(node) : conditionalAccess(node);
     }
 
+    /** {@code a?.b}: the part behind the sign is read as if the sign were not there. */
     private Value conditionalAccess(SyntaxNode node) {
         SyntaxNode asked = node.child("condition");
         return bound(node.children().getLast(),
