@@ -100,6 +100,7 @@ public final class ModelResolver {
         boolean more = true;
         for (int round = 1; more; round++) {
             bodies(groups);
+            StructuralTypes.resolve(world, declared);
             List<CodeType> all = new ArrayList<>(declared);
             declared.forEach(type -> all.addAll(world.functions.in(type)));
             more = infer(inference, all, round) && round < (dynamic ? MOST_READINGS : 2);

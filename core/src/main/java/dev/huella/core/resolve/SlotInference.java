@@ -211,7 +211,7 @@ final class SlotInference {
     private TypeUse common(Set<CodeType> known, Slot slot) {
         List<CodeType> all = known.stream().map(type -> standIn(type, slot)).distinct().toList();
         if (slot.written != null && slot.key.owner() instanceof Field
-                && all.stream().allMatch(one -> world.supertypes.isA(one, slot.written))) {
+                && all.stream().allMatch(one -> StructuralTypes.satisfies(world, one, slot.written))) {
             return TypeUse.of(slot.written);
         }
         List<CodeType> shared = new ArrayList<>(List.of(all.getFirst()));
@@ -333,13 +333,18 @@ final class SlotInference {
         return there;
     }
 
-    /** What is asked; of a name put together, each that it may come out as and all of them have. */
+    /**
+     * What is asked; of a name put together, each that it may come out as and all of them have, and where they are called
+     * like functions, the operation that answers that.
+     */
     private Set<Use> promised(Slot slot, List<CodeType> realised) {
         Set<Use> all = new LinkedHashSet<>();
         for (Use use : slot.uses) {
             if (BuiltName.is(use.name())) {
                 BuiltName.operations(realised.getFirst(), use.name(), world.supertypes)
                         .forEach(operation -> all.add(new Use(operation.name(), use.arguments())));
+            } else if (use.name().equals(Value.APPLY)) {
+                world.library.invoking().forEach(name -> all.add(new Use(name, use.arguments())));
             } else {
                 all.add(use);
             }

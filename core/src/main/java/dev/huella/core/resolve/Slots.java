@@ -70,6 +70,18 @@ final class Slots {
             return at == null ? home().place() : at;
         }
 
+        /** True for a parameter whose type of the code base is written: what is handed there is that to all behind it. */
+        boolean isWritten() {
+            return owner instanceof Operation operation && index >= 0 && index < operation.parameters().size()
+                    && !element && isWritten(operation.parameters().get(index));
+        }
+
+        private static boolean isWritten(Operation.Parameter parameter) {
+            TypeUse use = parameter.type();
+            return !parameter.inferred() && use.dimensions() == 0 && use.type() != null && !use.type().external()
+                    && !use.type().shape();
+        }
+
         /** The type it has now; null for places outside the sources. */
         TypeUse type() {
             return switch (owner) {
@@ -268,7 +280,7 @@ final class Slots {
             changed = false;
             for (Slot slot : slots.values()) {
                 for (Slot from : slot.from) {
-                    changed |= slot.types.addAll(from.types);
+                    changed |= !from.key.isWritten() && slot.types.addAll(from.types);
                     changed |= slot.kinds.addAll(from.kinds);
                     changed |= from.uses.addAll(slot.uses);
                     for (Origin.OfFunction function : from.functions) {

@@ -6,8 +6,10 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Types that satisfy an interface by their shape realise it where one of them is given where it is asked for. */
 final class StructuralTypes {
@@ -21,7 +23,43 @@ final class StructuralTypes {
         if (world.library.rule(Rule.MODULES)) {
             var resolver = new StructuralTypes(world);
             types.forEach(type -> type.operations().forEach(resolver::given));
+            types.stream().filter(StructuralTypes::isTelling).forEach(wanted -> resolver.realised(wanted, types));
         }
+    }
+
+    /** True for a type that is the wanted one, or realises it by its shape where the language asks for no more. */
+    static boolean satisfies(Resolution world, CodeType type, CodeType wanted) {
+        if (world.library.rule(Rule.MODULES)) {
+            new StructuralTypes(world).meets(wanted, type);
+        }
+        return world.supertypes.isA(type, wanted);
+    }
+
+    /** A type that is there to be satisfied by shape, and asks for so much that nothing has it by chance. */
+    private static boolean isTelling(CodeType type) {
+        return type.kind() == TypeKind.PROTOCOL && !type.shape() && asked(type).count() > 1;
+    }
+
+    private static Stream<Operation> asked(CodeType type) {
+        return type.operations().stream().filter(Operation::isAbstract);
+    }
+
+    private void realised(CodeType wanted, List<CodeType> types) {
+        for (CodeType type : types) {
+            if (type.kind() == TypeKind.CLASS && asked(wanted).allMatch(operation -> hasAlike(type, operation))) {
+                meets(wanted, type);
+            }
+        }
+    }
+
+    private boolean hasAlike(CodeType type, Operation wanted) {
+        return type.operations()
+                .stream()
+                .anyMatch(own -> own.name().equals(wanted.name()) && names(own).equals(names(wanted)));
+    }
+
+    private static List<String> names(Operation operation) {
+        return operation.parameters().stream().map(Operation.Parameter::name).toList();
     }
 
     private void given(Operation operation) {
@@ -47,8 +85,18 @@ final class StructuralTypes {
     }
 
     private void meets(TypeUse asked, Flow given) {
-        CodeType wanted = asked.dimensions() > 0 ? null : asked.type();
-        CodeType type = given.type().dimensions() > 0 ? null : given.type().type();
+        if (asked.dimensions() > 0 || given.type().dimensions() > 0) {
+            return;
+        }
+        meets(asked.type(), given.type().type());
+        for (Origin origin : given.origins()) {
+            if (origin instanceof Origin.Fresh(CodeType made)) {
+                meets(asked.type(), made);
+            }
+        }
+    }
+
+    private void meets(CodeType wanted, CodeType type) {
         if (wanted == null || type == null || wanted.external() || type.external() || wanted.shape()
                 || wanted.kind() != TypeKind.INTERFACE && wanted.kind() != TypeKind.PROTOCOL
                 || world.supertypes.isA(type, wanted) || type.kind().promises() || type.kind() == TypeKind.MODULE) {

@@ -22,6 +22,8 @@ final class CppValues extends Bodies {
             "dynamic_pointer_cast", "static_pointer_cast", "any_cast", "qobject_cast");
     private static final Set<String> THROUGH = Set.of("std.move", "std.forward", "std.ref", "std.cref",
             "std.as_const", "move", "std.addressof", "unique_ptr", "shared_ptr", "std.unique_ptr", "std.shared_ptr");
+    /** The standard library's streams to the terminal. */
+    private static final Set<String> PRINTED = Set.of("cout", "cerr", "clog", "wcout", "wcerr");
     private static final Set<String> OVER = Set.of("for_each", "transform", "any_of", "all_of", "none_of", "find_if",
             "count_if", "sort");
     private final CppBodies bodies;
@@ -228,9 +230,18 @@ final class CppValues extends Bodies {
                                 CppTypeTexts.plain(right.child("arguments").children().getFirst().text())), null, at)
                         : new Value.Same(value(left), value(right), sign.equals("!="), at);
             }
-            case "<<" -> new Value.Call(value(left), "<<", List.of(value(right)), at);
+            case "<<" -> new Value.Call(value(left), printed(left) ? "print" : "<<", List.of(value(right)), at);
             default -> new Value.Computed(sign, List.of(condition(left), condition(right)), at);
         };
+    }
+
+    /** True for the streams that every program has to the outside: putting something into one prints it. */
+    private static boolean printed(SyntaxNode stream) {
+        SyntaxNode first = stream;
+        while (first.child("left") != null) {
+            first = first.child("left");
+        }
+        return PRINTED.contains(first.text().replaceFirst("^(::)?std::", ""));
     }
 
     private Value lambda(SyntaxNode node) {
