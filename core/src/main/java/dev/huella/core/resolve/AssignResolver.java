@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -10,9 +11,11 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Resolves what is given to variables, fields, elements and properties. */
 final class AssignResolver {
+    private static final Pattern INDIRECT = Pattern.compile("[*&<]");
     private final Body body;
     private final ValueResolver values;
 
@@ -52,7 +55,7 @@ final class AssignResolver {
                 && (sign.equals("+") || sign.equals("-")) && isSame(parts.getFirst(), target)) {
             return changed(assign, target, sign, parts.getLast());
         }
-        Flow given = values.flow(assign.value(), target.type(), lastName(assign.target()));
+        Flow given = made(values.flow(assign.value(), target.type(), lastName(assign.target())), target, assign);
         for (Origin origin : target.origins()) {
             if (origin instanceof Origin.OfField(Field field, boolean own)) {
                 body.add(assign.plain()
@@ -61,6 +64,26 @@ final class AssignResolver {
             }
         }
         return given;
+    }
+
+    /** A member that is an object itself, rather than a pointer to one, is made from a value of another type. */
+    private Flow made(Flow given, Flow target, Value.Assign assign) {
+        CodeType type = target.type().type();
+        boolean object = body.world.library.rule(Rule.OBJECTS_IN_PLACE) && type != null && !type.external()
+                && target.first() instanceof Origin.OfField && !INDIRECT.matcher(target.type().text()).find()
+                && target.type().dimensions() == 0 && !type.kind().promises() && type.kind() != TypeKind.ENUM;
+        CodeType other = given.type().type();
+        boolean converted = other == null ? given.first() instanceof Origin.Constant : !body.world.supertypes.isA(other, type);
+        if (!object || !converted) {
+            return given;
+        }
+        Operation constructor = Members.constructors(type)
+                .stream()
+                .filter(one -> one.parameters().size() == 1)
+                .findFirst()
+                .orElse(null);
+        body.add(new Deed.Creates(type, constructor, List.of(given), body.setting, assign.at()));
+        return Flow.of(new Origin.Fresh(type), TypeUse.of(type));
     }
 
     /** True when a container in a field is given itself with something more or less. */

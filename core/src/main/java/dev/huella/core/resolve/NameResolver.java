@@ -14,6 +14,7 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Gives names in bodies their meaning: variables, fields, properties, modules, types, operations meant as values. */
 final class NameResolver {
@@ -164,6 +165,9 @@ final class NameResolver {
             return Flow.of(Origin.UNKNOWN, TypeUse.primitive("int"));
         }
         boolean inside = body.world.library.rule(Rule.DYNAMIC) && !isType(of) && of.first() != Origin.UNKNOWN;
+        if (inside && body.world.inferring && Slots.key(of.first()) instanceof Slots.Key key) {
+            body.world.reads.computeIfAbsent(key, one -> ConcurrentHashMap.newKeySet()).add(member.name());
+        }
         return inside ? Flow.of(new Origin.Result(null, of.first()), TypeUse.UNKNOWN) : Flow.UNKNOWN;
     }
 

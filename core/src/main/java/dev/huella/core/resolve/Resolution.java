@@ -22,6 +22,8 @@ final class Resolution {
     final Queue<CodeType> slots = new ConcurrentLinkedQueue<>();
     /** Types that reach a place as values, to be made there later; found between readings of the bodies. */
     final Map<Slots.Key, Set<CodeType>> kinds = new ConcurrentHashMap<>();
+    /** Names read from what an untyped place holds, found while bodies are read only to find that out. */
+    final Map<Slots.Key, Set<String>> reads = new ConcurrentHashMap<>();
     /** Lists of those to tell that come with the library, by the type that has one or the field that holds one. */
     final Map<Element, Field> listeners = new ConcurrentHashMap<>();
     /** True while bodies are read only to find out what untyped values hold. */

@@ -23,7 +23,9 @@ enum Rule {
     /** A call may give more than is asked for. */
     SPARE_ARGUMENTS("spareArguments"),
     /** An object of a struct lies in its holder and goes with it. */
-    STRUCTS_ARE_VALUES("structsAreValues");
+    STRUCTS_ARE_VALUES("structsAreValues"),
+    /** A member is the object itself unless its type says otherwise, and is made from what it is given first. */
+    OBJECTS_IN_PLACE("objectsInPlace");
 
     private final String word;
 

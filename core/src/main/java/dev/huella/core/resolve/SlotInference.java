@@ -29,6 +29,7 @@ final class SlotInference {
     private final Resolution world;
     private final Nesting nesting;
     private final boolean dynamic;
+    private List<CodeType> declared = List.of();
     private boolean shapes;
     private boolean last;
     private boolean changed;
@@ -59,6 +60,7 @@ final class SlotInference {
         last = shaping == Shaping.OF_WHAT_IS_ASKED;
         changed = false;
         offering.clear();
+        declared = types;
         for (CodeType type : types) {
             for (Operation operation : type.operations()) {
                 if (operation.kind() == OperationDeclared.Kind.OPERATION && !type.shape()) {
@@ -67,7 +69,8 @@ final class SlotInference {
             }
         }
         var slots = new Slots(world.library, offering.keySet());
-        types.forEach(type -> type.operations().forEach(slots::collect));
+        types.forEach(type -> type.operations()
+                .forEach(operation -> slots.collect(operation, world.reads::containsKey)));
         slots.spread();
         List<Slot> all = new ArrayList<>(slots.all().values());
         all.stream()
@@ -292,6 +295,9 @@ final class SlotInference {
         if (telling.isEmpty() && slot.uses.stream().anyMatch(use -> world.library.ofText(use.name()))) {
             return TypeUse.primitive(world.library.text());
         }
+        if (telling.isEmpty() && world.reads.containsKey(slot.key)) {
+            return byReads(slot);
+        }
         if (telling.isEmpty() || telling.size() < slot.uses.size()
                 || telling.stream().allMatch(use -> world.library.ofContainers(use.name()))) {
             return TypeUse.UNKNOWN;
@@ -315,6 +321,19 @@ final class SlotInference {
                 : last && !owners.isEmpty() && owners.size() <= MOST_CANDIDATES
                         ? TypeUse.of(shape(slot, List.copyOf(owners)))
                         : TypeUse.UNKNOWN;
+    }
+
+    /** The only type that has all the fields which are read, when they are several. */
+    private TypeUse byReads(Slot slot) {
+        Set<String> read = world.reads.get(slot.key);
+        List<CodeType> all = read.size() < 2
+                ? List.of()
+                : declared.stream()
+                        .filter(type -> type.kind() == TypeKind.CLASS && !type.external())
+                        .filter(type -> read.stream().allMatch(name -> world.members.field(type, name) != null))
+                        .filter(type -> slot.uses.stream().allMatch(use -> offers(type, use)))
+                        .toList();
+        return all.size() == 1 ? TypeUse.of(all.getFirst()) : TypeUse.UNKNOWN;
     }
 
     /** One shape stands for the same types wherever they meet. */

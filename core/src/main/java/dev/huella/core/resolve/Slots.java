@@ -15,6 +15,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * All places that hold values: fields, parameters, results, and the elements of what these hold. For each it gathers
@@ -124,8 +125,18 @@ final class Slots {
         return slots.computeIfAbsent(key, Slot::new);
     }
 
-    /** Reads what one operation does. */
-    void collect(Operation operation) {
+    /**
+     * Reads what one operation does.
+     *
+     * @param read tells whether something is read from what a place holds
+     */
+    void collect(Operation operation, Predicate<Key> read) {
+        for (int i = 0; i < operation.parameters().size(); i++) {
+            Key parameter = Key.parameter(operation, i);
+            if (read.test(parameter)) {
+                slot(parameter);
+            }
+        }
         for (Deed deed : operation.deeds()) {
             switch (deed) {
                 case Deed.Sets sets -> put(slot(Key.of(sets.field())), sets.value());

@@ -1,19 +1,25 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
 /** Resolves expressions: their type, where their value comes from, and the deeds inside them. */
 final class ValueResolver {
+    /** What objects written in place are read as where nothing else is asked for. */
+    private static final String RECORD = "Record";
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
@@ -93,6 +99,8 @@ final class ValueResolver {
             case Value.Assign assign -> assigns.assign(assign);
             case Value.Either either -> steps.either(either, expected);
             case Value.Fallback fallback -> steps.fallback(fallback, expected, holder);
+            case Value.Cast(var type, Value.ArrayOf object, var at) when isFilled(type, expected) ->
+                filled(object, expected, at);
             case Value.Cast cast -> {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
                 TypeUse asked = type.type() == expected.type() && type.text().equals(expected.text()) ? expected : type;
@@ -219,6 +227,28 @@ final class ValueResolver {
         return new Flow(origins, container && (!element.isUnknown() || !expected.arguments().isEmpty())
                 ? expected
                 : element.array(Math.max(1, asAsked ? expected.dimensions() : 1)));
+    }
+
+    /** An object written in place where a type of the code base is asked for that has values only. */
+    private static boolean isFilled(TypeText written, TypeUse expected) {
+        CodeType type = expected.dimensions() > 0 ? null : expected.type();
+        return written.name().equals(RECORD) && type != null && !type.external() && type.kind() == TypeKind.INTERFACE
+                && type.operations().isEmpty() && !type.fields().isEmpty();
+    }
+
+    private Flow filled(Value.ArrayOf object, TypeUse expected, SourceSpan at) {
+        CodeType type = expected.type();
+        body.add(new Deed.Creates(type, null, List.of(), body.setting, at));
+        for (Value part : object.elements()) {
+            Field field = part instanceof Value.Labelled(String name, var _, var _)
+                    ? body.world.members.field(type, name)
+                    : null;
+            Flow given = flow(part, field == null ? TypeUse.UNKNOWN : field.type(), "");
+            if (field != null) {
+                body.add(new Deed.Sets(field, false, given, body.setting, part.at()));
+            }
+        }
+        return Flow.of(new Origin.Fresh(type), TypeUse.of(type));
     }
 
     private Flow kindTest(Value.KindTest test) {

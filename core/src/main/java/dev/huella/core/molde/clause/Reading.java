@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -87,7 +88,8 @@ final class Reading {
             }
         });
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
-            if (operation.kind() == Kind.OPERATION || !sets.own()) {
+            boolean setUp = !sets.own() && sets.field().modifiers().has(Mark.FINAL); // in the place that makes it
+            if ((operation.kind() == Kind.OPERATION || !sets.own()) && !setUp) {
                 changed.putIfAbsent(sets.field(), sets.at());
             }
         });

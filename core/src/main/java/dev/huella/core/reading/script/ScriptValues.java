@@ -212,7 +212,9 @@ final class ScriptValues extends Bodies {
         for (SyntaxNode child : written) {
             SyntaxNode value = child.is("pair") ? child.child("value") : child;
             if (value != null && !value.is("method_definition")) {
-                parts.add(value(value));
+                SyntaxNode key = child.is("pair") ? child.child("key") : child;
+                boolean named = key.is("property_identifier") || key.is("shorthand_property_identifier");
+                parts.add(named ? new Value.Labelled(key.text(), value(value), child.span()) : value(value));
             }
         }
         return new Value.Cast(TypeText.of("Record"), new Value.ArrayOf(null, parts, node.span()), node.span());
