@@ -84,12 +84,15 @@ final class ScriptTypes {
 
     /** A named object type is an interface, a named function type one of a single operation; null for other names. */
     static TypeDeclared named(SyntaxNode node) {
-        SyntaxNode value = node.child("value");
+        SyntaxNode written = node.child("value");
+        SyntaxNode closed = readonly(written);
+        SyntaxNode value = closed == null ? written : closed;
         String name = node.child("name").text();
         if (value != null && value.is("object_type")) {
             var parts = new TypeParts(TypeKind.INTERFACE, name);
             parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
             promised(value, parts);
+            parts.fields().replaceAll(field -> closed == null ? field : field.with(Mark.FINAL));
             return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
         }
         if (value != null && value.is("function_type")) {
@@ -99,6 +102,15 @@ final class ScriptTypes {
             return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
         }
         return null;
+    }
+
+    /** The object type in {@code Readonly<…>}; null for anything else. */
+    private static SyntaxNode readonly(SyntaxNode value) {
+        boolean closed = value != null && value.is("generic_type") && value.child("name").text().equals("Readonly");
+        SyntaxNode arguments = closed ? value.child("type_arguments") : null;
+        return arguments == null || !arguments.children().getFirst().is("object_type")
+                ? null
+                : arguments.children().getFirst();
     }
 
     private static void promised(SyntaxNode body, TypeParts into) {
@@ -131,8 +143,10 @@ final class ScriptTypes {
         }
         TypeText type = ScriptTypeTexts.type(annotation);
         boolean optional = member.tokens().stream().anyMatch(token -> token.is("?"));
+        boolean fixed = member.tokens().stream().anyMatch(token -> token.is("readonly"));
         into.fields()
-                .add(new FieldDeclared(ScriptMembers.name(name), optional ? TypeText.optional(type) : type, PUBLIC,
+                .add(new FieldDeclared(ScriptMembers.name(name), optional ? TypeText.optional(type) : type,
+                        fixed ? PUBLIC.with(Mark.FINAL) : PUBLIC,
                         FieldDeclared.Kind.FIELD, null, List.of(), member.span()));
     }
 

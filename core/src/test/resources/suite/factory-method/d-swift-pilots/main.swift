@@ -1,0 +1,4 @@
+let stations: [Station] = [InnerStation(), OuterStation()]
+for station in stations {
+    print(station.send(to: "Meridian"))
+}

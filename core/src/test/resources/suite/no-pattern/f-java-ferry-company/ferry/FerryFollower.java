@@ -1,0 +1,5 @@
+package aldera.ferry;
+
+public interface FerryFollower {
+    void moved(String ferry, String where);
+}

@@ -1,0 +1,2 @@
+let lobby = Lobby(tracks: [Track(title: "Hornpipe", seconds: 90)], calm: true)
+lobby.open()

@@ -1,0 +1,3 @@
+import Foundation
+let lock = Lock(table: CountedTable())
+print(lock.opens(on: Date()))

@@ -1,0 +1,5 @@
+require_relative 'gate'
+gate = LockGate.new
+gate.request
+6.times { gate.tick }
+puts gate.status
