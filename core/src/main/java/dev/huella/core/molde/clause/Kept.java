@@ -182,7 +182,8 @@ final class Kept {
                                 ? stores.value()
                                 : Flow.UNKNOWN;
                 for (Origin origin : value.origins()) {
-                    if (origin instanceof Origin.OfType(CodeType type)) {
+                    Origin put = origin instanceof Origin.CopyOf(Origin container, boolean _) ? container : origin;
+                    if (put instanceof Origin.OfType(CodeType type)) {
                         found.putIfAbsent(type, deed.at());
                     }
                 }
