@@ -39,6 +39,10 @@ final class AssignResolver {
             }
         }
         if (assign.target() instanceof Value.Element element) {
+            Value.Call write = Indexers.write(element, assign.value(), values.quietly(element.of()).type(), body.world);
+            if (write != null) {
+                return values.flow(write);
+            }
             values.flow(element.index());
             Flow container = values.flow(element.of());
             Flow given = values.flow(assign.value(), values.containers().element(container).type(), "");
@@ -73,7 +77,9 @@ final class AssignResolver {
                 && target.first() instanceof Origin.OfField && !INDIRECT.matcher(target.type().text()).find()
                 && target.type().dimensions() == 0 && !type.kind().promises() && type.kind() != TypeKind.ENUM;
         CodeType other = given.type().type();
-        boolean converted = other == null ? given.first() instanceof Origin.Constant : !body.world.supertypes.isA(other, type);
+        boolean converted = other == null
+                ? given.first() instanceof Origin.Constant
+                : !body.world.supertypes.isA(other, type);
         if (!object || !converted) {
             return given;
         }

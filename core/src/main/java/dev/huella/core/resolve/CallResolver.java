@@ -115,6 +115,10 @@ final class CallResolver {
                 && body.world.library.lists("handsOutOne", call.name())) {
             return Flow.of(new Origin.Result(null, on.first()), TypeUse.of(on.type().type()));
         }
+        if (callee == null && on.first() == Origin.UNKNOWN && !ordered.isEmpty()
+                && body.world.library.lists("givesBackFirst", call.name())) {
+            return ordered.getFirst();
+        }
         return result(callee, receiver == null ? null : on, on, ordered, bindings);
     }
 

@@ -311,7 +311,7 @@ final class DynamicCalls {
         if (type.external()) {
             return null;
         }
-        for (String name : body.world.library.invoking()) {
+        for (String name : body.world.library.names("invokes")) {
             List<Operation> found = body.world.members.operations(type, name);
             if (!found.isEmpty()) {
                 return found.getFirst();

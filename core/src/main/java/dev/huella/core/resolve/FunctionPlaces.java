@@ -83,7 +83,7 @@ final class FunctionPlaces {
         for (TypeUse use : slot.types) {
             CodeType type = use.type();
             boolean object = type != null && use.dimensions() == 0 && !type.external() && !type.shape();
-            if (object && world.library.invoking()
+            if (object && world.library.names("invokes")
                     .stream()
                     .anyMatch(name -> !world.members.operations(type, name).isEmpty())) {
                 world.supertypes.add(type, TypeUse.of(shape));

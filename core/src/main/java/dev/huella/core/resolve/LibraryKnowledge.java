@@ -160,9 +160,9 @@ public final class LibraryKnowledge {
         return lists("hands", operation);
     }
 
-    /** Names of operations that make an object callable like a function. */
-    Set<String> invoking() {
-        return words.getOrDefault("invokes", Set.of());
+    /** The words of a list of the data file. */
+    Set<String> names(String list) {
+        return words.getOrDefault(list, Set.of());
     }
 
     /** True when an operation of that name takes one element from a container. */

@@ -363,7 +363,7 @@ final class SlotInference {
                 BuiltName.operations(realised.getFirst(), use.name(), world.supertypes)
                         .forEach(operation -> all.add(new Use(operation.name(), use.arguments())));
             } else if (use.name().equals(Value.APPLY)) {
-                world.library.invoking().forEach(name -> all.add(new Use(name, use.arguments())));
+                world.library.names("invokes").forEach(name -> all.add(new Use(name, use.arguments())));
             } else {
                 all.add(use);
             }

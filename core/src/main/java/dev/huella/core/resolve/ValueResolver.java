@@ -108,6 +108,10 @@ final class ValueResolver {
             }
             case Value.KindTest test -> kindTest(test);
             case Value.Element element -> {
+                Value.Call read = Indexers.read(element, quietly(element.of()).type(), body.world);
+                if (read != null) {
+                    yield calls.call(read, true, expected);
+                }
                 flow(element.index());
                 yield containers.element(flow(element.of()));
             }

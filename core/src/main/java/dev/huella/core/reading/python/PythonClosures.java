@@ -8,6 +8,7 @@ import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
@@ -99,22 +100,33 @@ final class PythonClosures {
         return calls && (text.contains("nonlocal ") || text.matches("(?s).*\\w\\[[^\\]]*\\] = .*"));
     }
 
-    /** True for a function without input whose first result the library hands out from then on. */
-    static boolean isKept(SyntaxNode function, List<String> decorators) {
-        return decorators.stream().anyMatch(KEEPING::contains) && function.child("parameters").children().isEmpty();
+    /** True for a function whose results the library hands out again: the only one, or the one for the same input. */
+    static boolean isKept(List<String> decorators) {
+        return decorators.stream().anyMatch(KEEPING::contains);
     }
 
-    /** The same steps, with what is returned at the end put into a variable of the module at the first call. */
-    static List<Step> kept(String name, List<Step> steps, SyntaxNode function, TypeParts module) {
+    /** The same steps, with what is returned at the end put into a variable of the module when it is missing there. */
+    static List<Step> kept(String name, List<Step> steps, List<ParameterDeclared> input, SyntaxNode function,
+            TypeParts module) {
         if (steps.isEmpty() || !(steps.getLast() instanceof Step.Return(Value value, SourceSpan at)) || value == null) {
             return steps;
         }
         String kept = "kept by " + name;
         module.fields()
                 .add(new FieldDeclared(kept, null, HIDDEN.with(Modifiers.Mark.STATIC).with(Modifiers.Mark.IMPLIED),
-                        FieldDeclared.Kind.FIELD, null, List.of(), function.span()));
+                        FieldDeclared.Kind.FIELD, input.isEmpty()
+                                ? null
+                                : new Value.Cast(TypeText.of("dict"),
+                                        new Value.ArrayOf(null, List.of(), at), at),
+                        List.of(), function.span()));
         List<Step> all = new ArrayList<>(steps.subList(0, steps.size() - 1));
         var variable = new Value.Name(kept, at);
+        if (!input.isEmpty()) {
+            List<Value> key = input.stream().map(one -> (Value) new Value.Name(one.name(), at)).toList();
+            all.add(new Step.Return(new Value.Call(variable, "setdefault",
+                    List.of(key.size() == 1 ? key.getFirst() : new Value.ArrayOf(null, key, at), value), at), at));
+            return all;
+        }
         all.add(PythonBodies.keep(variable, value, at));
         all.add(new Step.Return(variable, at));
         return all;

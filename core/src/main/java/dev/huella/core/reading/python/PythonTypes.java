@@ -192,8 +192,8 @@ final class PythonTypes {
                 .constructing(name.equals("__init__"));
         List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
         steps.addAll(bodies.function(node.child("body"), parameters));
-        if (free && PythonClosures.isKept(node, decorators)) {
-            steps = PythonClosures.kept(name, steps, node, into);
+        if (free && PythonClosures.isKept(decorators)) {
+            steps = PythonClosures.kept(name, steps, parameters, node, into);
         }
         Modifiers modifiers = modifiers(name, decorators);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;

@@ -12,6 +12,7 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Reads statements; expressions are in {@link RubyValues}. */
@@ -29,6 +30,7 @@ final class RubyBodies extends Bodies {
     private final RubyValues values = new RubyValues(this);
     private String block = "block";
     private boolean delegator;
+    private Map<String, RubyPools.Pool> pools = Map.of();
     private List<ParameterDeclared> parameters = List.of();
 
     RubyBodies(String className, String operation, boolean isStatic, boolean constructing) {
@@ -36,6 +38,16 @@ final class RubyBodies extends Bodies {
         this.operation = operation;
         this.isStatic = isStatic;
         this.constructing = constructing;
+    }
+
+    /** Hashes of the type that make what is missing. */
+    RubyBodies pools(Map<String, RubyPools.Pool> all) {
+        pools = all;
+        return this;
+    }
+
+    Map<String, RubyPools.Pool> pools() {
+        return pools;
     }
 
     /** The library's base keeps one object for the type. */

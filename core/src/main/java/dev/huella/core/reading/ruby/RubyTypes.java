@@ -43,6 +43,7 @@ final class RubyTypes {
     /** The field to which all is handed on that the type does not answer itself; null when there is none. */
     private String handsOn;
     private boolean closed;
+    private Map<String, RubyPools.Pool> pools = Map.of();
 
     RubyTypes(TypeParts into) {
         this.into = into;
@@ -89,6 +90,7 @@ final class RubyTypes {
         if (above != null && !above.children().isEmpty()) {
             superclass(above.children().getFirst());
         }
+        pools = RubyPools.in(body);
         members(body);
         return finished().namespace(namespace).at(node);
     }
@@ -294,7 +296,7 @@ final class RubyTypes {
         boolean setter = name.endsWith("=") && node.child("name").is("setter");
         List<ParameterDeclared> parameters = new ArrayList<>(parameters(node.child("parameters")));
         SyntaxNode body = node.child("body");
-        var bodies = new RubyBodies(into.name(), name, isStatic, constructor);
+        var bodies = new RubyBodies(into.name(), name, isStatic, constructor).pools(pools);
         blockParameter(body, parameters, bodies);
         bodies.parameters(parameters);
         bodies.delegator(delegator);

@@ -10,7 +10,9 @@ import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -22,6 +24,8 @@ final class RubyValues extends Bodies {
     private static final Pattern KEEPS = Pattern.compile("\\]\\s*=\\s*(?:\\[\\s*\\]|(Set|Array|Hash)\\.new)");
     private static final Set<String> SENDS = Set.of("send", "public_send", "__send__");
     private final RubyBodies bodies;
+    /** What the key of a hash that makes what is missing is, while what it makes is read. */
+    private final Map<String, Value> keys = new HashMap<>();
 
     RubyValues(RubyBodies bodies) {
         this.bodies = bodies;
@@ -43,6 +47,7 @@ final class RubyValues extends Bodies {
             case "splat_argument", "rest_assignment" -> left.children().isEmpty()
                     ? new Value.Name("_", at)
                     : target(left.children().getFirst());
+            case "element_reference" -> element(left);
             default -> value(left);
         };
     }
@@ -94,7 +99,7 @@ final class RubyValues extends Bodies {
             case "pair" -> new Value.Labelled(RubyMacros.symbol(node.child("key")), node.child("value") == null
                     ? name(RubyMacros.symbol(node.child("key")), at)
                     : value(node.child("value")), at);
-            case "element_reference" -> element(node);
+            case "element_reference" -> read(node);
             case "splat_argument", "hash_splat_argument", "interpolation", "in" -> inside(node);
             case "assignment", "operator_assignment" -> assigned(node);
             case "binary" -> binary(node);
@@ -118,6 +123,10 @@ final class RubyValues extends Bodies {
         if (name.equals("new") && bodies.isStatic() && !bodies.names().knows(name)) {
             return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
         }
+        Value key = keys.get(name);
+        if (key != null) {
+            return key;
+        }
         return bodies.names().knows(name)
                 ? new Value.Name(name, at)
                 : new Value.Call(null, name, List.of(), at);
@@ -138,6 +147,18 @@ final class RubyValues extends Bodies {
         List<Value> parts = new ArrayList<>();
         node.children().stream().filter(child -> child.is("interpolation")).forEach(child -> parts.add(inside(child)));
         return parts.isEmpty() ? literal(Literal.Kind.TEXT, node) : new Value.Computed("text", parts, node.span());
+    }
+
+    private Value read(SyntaxNode node) {
+        Value element = element(node);
+        RubyPools.Pool pool = bodies.pools().get(node.children().getFirst().text());
+        if (pool == null || !(element instanceof Value.Element(var _, Value index, var at))) {
+            return element;
+        }
+        keys.put(pool.key(), index);
+        Value made = new Value.Assign(element, value(pool.made()), true, at);
+        keys.remove(pool.key());
+        return orElse(element, made, at);
     }
 
     private Value element(SyntaxNode node) {

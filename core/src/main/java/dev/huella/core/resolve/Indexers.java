@@ -1,0 +1,43 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.TypeUse;
+import java.util.List;
+
+/** Brackets behind an object whose type of the code base says what they do are calls. */
+final class Indexers {
+    private Indexers() {}
+
+    /** The call behind {@code object[index]}; null where the brackets are those of a container. */
+    static Value.Call read(Value.Element element, TypeUse of, Resolution world) {
+        Operation reading = find("readsAt", Mark.SETTER, of, world);
+        return reading == null
+                ? null
+                : new Value.Call(element.of(), reading.name(), List.of(element.index()), element.at());
+    }
+
+    /** The call behind {@code object[index] = value}; null where the brackets are those of a container. */
+    static Value.Call write(Value.Element element, Value given, TypeUse of, Resolution world) {
+        Operation writing = find("writesAt", Mark.GETTER, of, world);
+        return writing == null
+                ? null
+                : new Value.Call(element.of(), writing.name(), List.of(element.index(), given), element.at());
+    }
+
+    private static Operation find(String list, Mark other, TypeUse of, Resolution world) {
+        CodeType type = of.dimensions() > 0 ? null : of.type();
+        if (type == null || type.external() || type.shape()) {
+            return null;
+        }
+        return world.library.names(list)
+                .stream()
+                .flatMap(name -> world.members.operations(type, name).stream())
+                .filter(operation -> !operation.home().external() && !operation.isStatic()
+                        && !operation.modifiers().has(other))
+                .findFirst()
+                .orElse(null);
+    }
+}

@@ -1,0 +1,5 @@
+let room = ControlRoom()
+let valve = Valve()
+room.run(OpenValve(valve: valve, amount: 3))
+room.run(Flush(valve: valve))
+room.back()

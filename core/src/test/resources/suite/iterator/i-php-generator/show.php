@@ -1,0 +1,6 @@
+<?php
+$log = new Aldera\Log();
+$log->write('fog');
+foreach ($log as $line) {
+    echo $line;
+}

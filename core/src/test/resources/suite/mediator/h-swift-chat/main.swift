@@ -1,0 +1,6 @@
+let room = RadioRoom()
+let skipper = Skipper(name: "Ines")
+let master = Harbourmaster(name: "Bo")
+room.join(skipper)
+room.join(master)
+skipper.say("permission to enter")

@@ -1,0 +1,3 @@
+import { settings } from './settings.js';
+settings().set('port', 'Aldera');
+console.log(settings().get('port'));

@@ -1,0 +1,3 @@
+<?php
+use Aldera\Tonnage;
+echo Tonnage::ofKilograms(12000)->tons();
