@@ -17,6 +17,9 @@ final class Nesting {
         if (type.dimensions() > 0) {
             return type.element();
         }
+        if (type.type() == null && library.lists("bareContainers", type.text())) {
+            return TypeUse.UNKNOWN;
+        }
         LibraryContainers.Kept kept = type.type() == null || !type.type().external()
                 ? null
                 : library.container(type);
@@ -38,7 +41,7 @@ final class Nesting {
     }
 
     TypeUse withElement(TypeUse container, TypeUse element) {
-        if (container.dimensions() > 0) {
+        if (container.dimensions() > 0 || container.type() == null) {
             return element.array(1);
         }
         LibraryContainers.Kept kept = library.container(container);

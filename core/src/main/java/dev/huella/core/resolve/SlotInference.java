@@ -172,6 +172,10 @@ final class SlotInference {
     }
 
     private TypeUse found(Slot slot, TypeUse now) {
+        if (now.isUnknown() && slot.written != null && slot.written.kind() == TypeKind.FUNCTION
+                && !slot.written.shape() && !slot.key.element()) {
+            return TypeUse.of(slot.written);
+        }
         if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
             return shapes ? inside(slot, places.function(slot, now)) : now;
         }

@@ -13,7 +13,9 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Reads statements; expressions are in {@link CppValues}. */
@@ -25,6 +27,7 @@ final class CppBodies extends Bodies {
     private final String className;
     private final TypeParts home;
     private final CppValues values = new CppValues(this);
+    private final Map<String, Value> others = new HashMap<>();
 
     CppBodies(String className, TypeParts home) {
         this.className = className;
@@ -141,8 +144,16 @@ final class CppBodies extends Bodies {
                 name.children().forEach(one -> into.add(new Step.Declare(one.text(), null, initial, one.span())));
             } else {
                 into.add(new Step.Declare(name.text(), type, initial, declarator.span()));
+                if (own.is("reference_declarator") && (initial instanceof Value.Element || initial instanceof Value.Member)) {
+                    others.put(name.text(), initial);
+                }
             }
         }
+    }
+
+    /** What a name stands for that was declared as another name for a place; null for other names. */
+    Value other(String name) {
+        return others.get(name);
     }
 
     /** A static variable of a function is made when it is first met and kept from then on. */

@@ -172,7 +172,8 @@ final class CppValues extends Bodies {
     }
 
     private Value assignment(SyntaxNode node) {
-        Value target = value(node.child("left"));
+        Value other = bodies.other(node.child("left").text());
+        Value target = other == null ? value(node.child("left")) : other;
         Value given = value(node.child("right"));
         return sign(node).equals("=")
                 ? new Value.Assign(target, given, true, node.span())

@@ -83,9 +83,18 @@ public final class PythonReader extends TreeReader {
                 guarded(node, types, module, imports, declared);
                 steps.addAll(bodies.stepsOf(node));
             }
+            case "type_alias_statement" -> {
+                TypeDeclared alias = PythonAliases.declared(node);
+                if (alias != null) {
+                    declared.add(alias);
+                }
+            }
             case "expression_statement" -> {
                 SyntaxNode first = node.children().isEmpty() ? null : node.children().getFirst();
-                if (first == null || !first.is("assignment") || !variable(first, module, bodies)) {
+                TypeDeclared alias = first == null ? null : PythonAliases.declared(first);
+                if (alias != null) {
+                    declared.add(alias);
+                } else if (first == null || !first.is("assignment") || !variable(first, module, bodies)) {
                     steps.addAll(bodies.stepsOf(node));
                 }
             }

@@ -1,0 +1,41 @@
+package dev.huella.core.reading.python;
+
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Value;
+import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.reading.TypeParts;
+import dev.huella.core.reading.WrittenType;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Names for the types of functions: {@code Rate = Callable[[int, int], int]} and {@code type Rate = …}. */
+final class PythonAliases {
+    private PythonAliases() {}
+
+    /** A type with one operation; null for anything but a new name for a function's type. */
+    static TypeDeclared declared(SyntaxNode node) {
+        SyntaxNode left = node.child("left");
+        SyntaxNode right = node.child("right");
+        boolean plain = left != null && right != null && (left.is("identifier") || left.is("type"))
+                && right.text().matches("(?s)(typing\\.|collections\\.abc\\.)?Callable\\[.*");
+        TypeText type = plain ? WrittenType.of(right.text()) : null;
+        if (type == null || !type.isFunction()) {
+            return null;
+        }
+        var parts = new TypeParts(TypeKind.FUNCTION, left.text());
+        List<ParameterDeclared> parameters = new ArrayList<>();
+        for (TypeText one : type.arguments().subList(0, type.arguments().size() - 1)) {
+            parameters.add(new ParameterDeclared("p" + parameters.size(), one));
+        }
+        parts.operations()
+                .add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PythonTypes.PUBLIC.with(Mark.ABSTRACT),
+                        List.of(), parameters, type.arguments().getLast(), null, List.of(), right.span()));
+        return parts.modifiers(PythonTypes.PUBLIC.with(Mark.ABSTRACT)).at(node);
+    }
+}

@@ -1,0 +1,3 @@
+<?php
+use Aldera\Harbour;
+echo Harbour::Aldera->name();
