@@ -67,8 +67,10 @@ public final class WrittenType {
 
     private TypeText single() {
         boolean optional = accept('?');
+        skipBlanks();
+        boolean list = text.startsWith("list<", at); // with square brackets it is a type of its own
         TypeText type = core();
-        if (type != null && LISTS.contains(type.name()) && !type.arguments().isEmpty()) {
+        if (type != null && (list || LISTS.contains(type.name())) && !type.arguments().isEmpty()) {
             type = type.arguments().getLast().array(1 + type.dimensions());
         }
         while (type != null && peek() == '[' && next(1) == ']') {

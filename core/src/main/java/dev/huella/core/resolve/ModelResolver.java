@@ -186,7 +186,11 @@ public final class ModelResolver {
             }
         }
         Set<CodeType> used = new LinkedHashSet<>();
-        types.forEach(type -> type.supertypes().forEach(use -> used.add(use.type())));
+        var nesting = new Nesting(world.library);
+        for (CodeType type : types) {
+            type.supertypes().forEach(use -> used.add(use.type()));
+            type.fields().forEach(field -> used.add(nesting.innermost(field.type()).type())); // nobody may fill it yet
+        }
         world.slots.stream()
                 .filter(used::contains)
                 .sorted(Comparator.comparing(CodeType::place).thenComparing(CodeType::qualifiedName))
