@@ -123,7 +123,7 @@ public final class WrittenType {
             return TypeText.function(parameters, accept(':') ? single() : null);
         }
         if (peek() != '<' && (peek() != '[' || next(1) == ']')) {
-            return callable ? TypeText.function(List.of(), null) : TypeText.of(name);
+            return callable ? TypeText.function(List.of(), TypeText.of("?")) : TypeText.of(name); // it may give anything
         }
         boolean angle = peek() == '<';
         if (callable && !angle) {
