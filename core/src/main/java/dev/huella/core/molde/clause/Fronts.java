@@ -76,7 +76,9 @@ final class Fronts {
             for (Deed deed : reached.deeds()) {
                 if (deed instanceof Deed.Calls calls && calls.callee() != null
                         && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()) {
-                    CodeType type = held(calls.receiver());
+                    CodeType type = isCaught(calls, reached) && operation.home().kind() == TypeKind.FUNCTION
+                            ? calls.callee().home()
+                            : held(calls.receiver());
                     if (type != null && !type.external() && type != operation.home()
                             && !Bodies.reports(calls.callee())) {
                         working.putIfAbsent(type, calls.at());

@@ -144,7 +144,8 @@ final class CppBodies extends Bodies {
                 name.children().forEach(one -> into.add(new Step.Declare(one.text(), null, initial, one.span())));
             } else {
                 into.add(new Step.Declare(name.text(), type, initial, declarator.span()));
-                if (own.is("reference_declarator") && (initial instanceof Value.Element || initial instanceof Value.Member)) {
+                if (own.is("reference_declarator")
+                        && (initial instanceof Value.Element || initial instanceof Value.Member)) {
                     others.put(name.text(), initial);
                 }
             }

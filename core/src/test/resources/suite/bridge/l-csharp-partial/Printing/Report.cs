@@ -1,0 +1,10 @@
+namespace Aldera.Printing;
+
+public abstract partial class Report
+{
+    private readonly IPrinter printer;
+
+    protected Report(IPrinter printer) => this.printer = printer;
+
+    public abstract void Print();
+}

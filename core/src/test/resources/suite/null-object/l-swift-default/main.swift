@@ -1,0 +1,2 @@
+BookingForm().submit("Ariel")
+BookingForm(tracker: ServerTracker(address: "https://port.example")).submit("Meridian")

@@ -1,0 +1,7 @@
+<?php
+namespace Aldera\Support;
+
+interface Watcher
+{
+    public function noticed(object $who, string $what): void;
+}

@@ -1,0 +1,6 @@
+#include "valve.h"
+int main() {
+  Valve valve;
+  valve.open();
+  valve.close();
+}
