@@ -29,8 +29,11 @@ public sealed interface Deed {
     /** Gives a field a value. {@code own}: a field of the receiver or a type around it, or a static one. */
     record Sets(Field field, boolean own, Flow value, Setting within, SourceSpan at) implements Deed {}
 
-    /** Changes what an array or container that it holds, at one position, or counts a field up or down. */
-    record Stores(Flow container, Flow value, Setting within, SourceSpan at) implements Deed {}
+    /**
+     * Changes what an array or container that it holds, at one position, or counts a field up or down. {@code index} is
+     * null where the position is not written.
+     */
+    record Stores(Flow container, Flow index, Flow value, Setting within, SourceSpan at) implements Deed {}
 
     /** Ends with a value; {@code value} is null when there is none. */
     record Returns(Flow value, Setting within, SourceSpan at) implements Deed {}

@@ -43,10 +43,10 @@ final class AssignResolver {
             if (write != null) {
                 return values.flow(write);
             }
-            values.flow(element.index());
+            Flow index = values.flow(element.index());
             Flow container = values.flow(element.of());
             Flow given = values.flow(assign.value(), values.containers().element(container).type(), "");
-            body.add(new Deed.Stores(container, given, body.setting, assign.at()));
+            body.add(new Deed.Stores(container, index, given, body.setting, assign.at()));
             return given;
         }
         Operation setter = setter(assign.target());
@@ -64,7 +64,7 @@ final class AssignResolver {
             if (origin instanceof Origin.OfField(Field field, boolean own)) {
                 body.add(assign.plain()
                         ? new Deed.Sets(field, own, given, body.setting, assign.at())
-                        : new Deed.Stores(target, given, body.setting, assign.at()));
+                        : new Deed.Stores(target, null, given, body.setting, assign.at()));
             }
         }
         return given;

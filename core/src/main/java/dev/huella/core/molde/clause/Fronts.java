@@ -204,6 +204,9 @@ final class Fronts {
             if (deed instanceof Deed.Calls calls
                     && calls.receiver().any(origin -> Origins.field(origin) == pool)) {
                 calls.arguments().forEach(argument -> parameters(argument, operation, key));
+            } else if (deed instanceof Deed.Stores stores && stores.index() != null
+                    && stores.container().any(origin -> Origins.field(origin) == pool)) {
+                parameters(stores.index(), operation, key);
             } else if (deed instanceof Deed.Creates creates && creates.type() == made) {
                 creates.arguments().forEach(argument -> parameters(argument, operation, given));
             }

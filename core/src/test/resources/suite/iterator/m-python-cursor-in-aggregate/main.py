@@ -1,0 +1,3 @@
+from deck import Deck
+for box in Deck(["a", "b"]):
+    print(box)
