@@ -50,8 +50,45 @@ final class StandIns {
             }
         }
         fields.forEach(standIns::join);
+        types.stream().filter(type -> type.kind() == TypeKind.CLASS).forEach(standIns::wraps);
         standIns.retype(fields.keySet());
         DelegateResolver.resolve(fields.keySet().stream().map(Field::home).distinct().toList(), world.supertypes);
+    }
+
+    /** What asks the object it holds for all that is asked of that one, and answers the same itself, is one of its kind. */
+    private void wraps(CodeType type) {
+        Map<String, Operation> own = open(type);
+        for (Field field : type.fields()) {
+            CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
+            if (held == null || !held.shape() || held.kind() != TypeKind.PROTOCOL || held.operations().isEmpty()
+                    || world.supertypes.isA(type, held)) {
+                continue;
+            }
+            long passed = held.operations()
+                    .stream()
+                    .map(asked -> own.get(asked.name()))
+                    .filter(answer -> answer != null && passesOn(answer, held))
+                    .count();
+            if (passed == held.operations().size() && passed > 1 && isGivenOnce(field)) {
+                world.supertypes.add(type, TypeUse.of(held));
+            }
+        }
+    }
+
+    /** Only set-up gives it a value, and that from outside. */
+    private static boolean isGivenOnce(Field field) {
+        List<Operation> setting = field.home()
+                .operations()
+                .stream()
+                .filter(operation -> operation.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field))
+                .toList();
+        return setting.size() == 1 && setting.getFirst().isConstructor() && setting.getFirst()
+                .deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
+                        && sets.value().first() instanceof Origin.OfParameter);
     }
 
     private boolean isOther(CodeType type, CodeType held) {

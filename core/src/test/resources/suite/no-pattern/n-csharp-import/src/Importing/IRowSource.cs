@@ -1,0 +1,6 @@
+namespace Aldera.Importing;
+
+public interface IRowSource
+{
+    IEnumerable<string[]> Rows();
+}
