@@ -59,6 +59,24 @@ class HuellaTest {
     }
 
     @Test
+    void scanSaysHowEachMemberIsKnown() throws Exception {
+        Files.writeString(folder.resolve("tower.py"), """
+                class Rope:
+                    def pull(self): pass
+                class Winch:
+                    def __init__(self, length: int, other):
+                        self.rope = Rope()
+                        self.length = length
+                        self.other = other
+                """);
+        String members = json("scan").path("types").toString();
+        assertThat(members).contains("\"name\":\"rope\",\"type\":\"Rope\"")
+                .containsPattern("\"name\":\"rope\"[^}]*\"resolved\":\"inferred\"")
+                .containsPattern("\"name\":\"other\"[^}]*\"resolved\":\"unknown\"")
+                .containsPattern("\"name\":\"length\",\"type\":\"int\",\"resolved\":\"declared\"");
+    }
+
+    @Test
     void findPrintsRolesFactsAndObligationsWithPlaces() throws Exception {
         JsonNode instance = json("find").path("instances").get(0);
         assertThat(instance.path("id").asText()).isEqualTo("observer:Tower:Bell");

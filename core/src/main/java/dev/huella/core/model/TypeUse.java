@@ -15,6 +15,8 @@ import java.util.Set;
 public record TypeUse(String text, CodeType type, TypeVariable variable, List<TypeUse> arguments, int dimensions) {
     public static final TypeUse UNKNOWN = new TypeUse("", null, null, List.of(), 0);
     private static final Set<String> NOTHING = Set.of("void", "Void", "Unit");
+    /** What comes later, by the names that languages and libraries give it. */
+    private static final Set<String> LATER = Set.of("Task", "ValueTask", "Promise", "CompletableFuture", "Mono");
 
     public TypeUse {
         arguments = List.copyOf(arguments);
@@ -37,7 +39,13 @@ public record TypeUse(String text, CodeType type, TypeVariable variable, List<Ty
         return type == null && variable == null && text.isEmpty() && dimensions == 0;
     }
 
+    /** Nothing, now or later. */
     public boolean isVoid() {
+        if (type != null && type.external() && dimensions == 0) {
+            return LATER.contains(type.name())
+                    ? arguments.stream().allMatch(TypeUse::isVoid)
+                    : NOTHING.contains(type.name());
+        }
         return type == null && variable == null && dimensions == 0 && NOTHING.contains(text);
     }
 

@@ -8,6 +8,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Relation;
+import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
 import java.io.IOException;
 import java.io.Writer;
@@ -90,6 +91,7 @@ public final class StructureWriter {
         json.writeBooleanField("static", field.isStatic());
         json.writeBooleanField("mutable", !field.modifiers().has(Mark.FINAL));
         json.writeStringField("multiplicity", field.held().many().text());
+        json.writeStringField("resolved", resolved(field.type(), field.isInferred()));
         JsonWriting.place(json, "place", field.place());
         json.writeEndObject();
     }
@@ -102,6 +104,7 @@ public final class StructureWriter {
             json.writeStartObject();
             json.writeStringField("name", parameter.name());
             json.writeStringField("type", JsonWriting.type(parameter.type()));
+            json.writeStringField("resolved", resolved(parameter.type(), parameter.inferred()));
             json.writeEndObject();
         }
         json.writeEndArray();
@@ -112,8 +115,16 @@ public final class StructureWriter {
         json.writeBooleanField("static", operation.isStatic());
         json.writeBooleanField("abstract", operation.isAbstract());
         json.writeBooleanField("constructor", operation.isConstructor());
+        json.writeStringField("resolved", operation.isConstructor()
+                ? "declared"
+                : resolved(operation.returns(), operation.isResultInferred()));
         JsonWriting.place(json, "place", operation.place());
         json.writeEndObject();
+    }
+
+    /** How the type of a member is known: written, worked out from what is put there and asked of it, or not at all. */
+    private static String resolved(TypeUse type, boolean inferred) {
+        return type.isUnknown() ? "unknown" : inferred ? "inferred" : "declared";
     }
 
     private void relation(Relation relation) throws IOException {

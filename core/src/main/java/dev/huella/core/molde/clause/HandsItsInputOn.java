@@ -3,6 +3,7 @@ package dev.huella.core.molde.clause;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
 
 /** {@code <operation> hands its input on to <operation>} */
@@ -16,13 +17,14 @@ public final class HandsItsInputOn implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "One of its own parameters is an argument of the call.";
+        return "One of its own parameters is an argument of the call. Calling what it stands in place of does not count.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            if (Flows.hands(calls, origin -> Origins.parameter(origin, operation) != null)) {
+            boolean above = calls.name().equals(operation.name()) && calls.receiver().first() instanceof Origin.Self;
+            if (!above && Flows.hands(calls, origin -> Origins.parameter(origin, operation) != null)) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }
         });

@@ -13,7 +13,7 @@ import java.util.Set;
 
 /** Reads statements; expressions are in {@link CSharpValues}. */
 final class CSharpBodies extends Bodies {
-    private static final Set<String> HANDED_OUT = Set.of("expression_statement", "if_statement",
+    private static final Set<String> HANDED_OUT = Set.of("expression_statement", "if_statement", "while_statement",
             "local_declaration_statement", "return_statement");
     private final String className;
     private final CSharpValues values = new CSharpValues(this);
@@ -123,7 +123,7 @@ final class CSharpBodies extends Bodies {
     }
 
     private void handedOut(SyntaxNode node, List<Step> into) {
-        SyntaxNode head = node.is("if_statement") ? node.child("condition") : node;
+        SyntaxNode head = node.is("if_statement") || node.is("while_statement") ? node.child("condition") : node;
         if (HANDED_OUT.contains(node.kind()) && head != null) {
             handedOut(head, null, into);
         }

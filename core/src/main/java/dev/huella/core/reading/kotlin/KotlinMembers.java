@@ -119,8 +119,11 @@ final class KotlinMembers {
             if (!child.is("class_parameter") || name == null) {
                 continue;
             }
-            TypeText type = KotlinTypes.typeIn(child);
-            boolean optional = child.tokens().stream().anyMatch(token -> token.is("="));
+            SyntaxNode words = child.first("modifiers");
+            boolean many = words != null && words.children().stream().anyMatch(word -> word.text().equals("vararg"));
+            TypeText written = KotlinTypes.typeIn(child);
+            TypeText type = many && written != null ? written.array(1) : written;
+            boolean optional = many || child.tokens().stream().anyMatch(token -> token.is("="));
             parameters.add(new ParameterDeclared(name.text(), type, optional));
             SyntaxNode kept = child.first("binding_pattern_kind");
             if (kept != null) {

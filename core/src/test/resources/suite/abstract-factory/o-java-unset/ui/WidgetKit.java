@@ -1,0 +1,7 @@
+package ui;
+
+public interface WidgetKit {
+    Button button();
+
+    Scroll scroll(int length);
+}

@@ -1,0 +1,7 @@
+package docs;
+
+public interface Archive {
+    String read(String name);
+
+    void write(String name, String text);
+}
