@@ -13,7 +13,7 @@ import java.util.Set;
 /** Carries out one plan: each way to fill the core, then the groups around it. */
 final class InstanceSearch {
     /** Near misses are looked for only so far. */
-    private static final long MOST_NEAR_ROWS = 500_000;
+    private static final long MOST_NEAR_ROWS = 150_000;
     private static final int MOST_NEAR_MISSES = 200;
     private static final int MOST_CANDIDATES = 400;
     private final PatternPlan plan;
