@@ -1,6 +1,8 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
@@ -18,16 +20,27 @@ public final class AddsItsInput implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "A parameter becomes one of the many that the field keeps.";
+        return "A parameter, or a function around it, becomes one of the many that the field keeps.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Kept.changes(model, (operation, field, value, at, change) -> {
-            if (change == Kept.Change.ADD && (Flows.fromInput(value, operation) || isOneOf(value, operation))) {
+            if (change == Kept.Change.ADD && (Flows.fromInput(value, operation) || isOneOf(value, operation)
+                    || isAround(value, operation))) {
                 into.add(at, operation, field);
             }
         });
+    }
+
+    /** A function written here that calls what was handed over. */
+    private static boolean isAround(Flow value, Operation operation) {
+        return value.any(origin -> origin instanceof Origin.OfFunction(CodeType written) && written.operations()
+                .stream()
+                .flatMap(body -> body.deeds().stream())
+                .anyMatch(deed -> deed instanceof Deed.Calls calls
+                        && calls.receiver().first() instanceof Origin.OfParameter(Operation of, int _)
+                        && of == operation));
     }
 
     /** One of several that were handed over together. */
