@@ -15,7 +15,7 @@ import java.util.List;
 public final class CodeType implements Element {
     private final String name;
     private final String qualifiedName;
-    private final TypeKind kind;
+    private TypeKind kind;
     private final Modifiers modifiers;
     private final SourceSpan place;
     private final CodeType outer;
@@ -92,6 +92,11 @@ public final class CodeType implements Element {
 
     public TypeKind kind() {
         return kind;
+    }
+
+    /** A type outside the sources that is realised somewhere is an interface, whatever its name told. */
+    public void isRealised() {
+        kind = external() && kind == TypeKind.CLASS ? TypeKind.INTERFACE : kind;
     }
 
     public Modifiers modifiers() {

@@ -2,6 +2,7 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.ImportSeen;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -82,6 +83,10 @@ final class FileScope {
         if (imported != null) {
             CodeType type = index.qualified(imported.name());
             return type != null ? type : index.outside(imported.name());
+        }
+        CodeType hidden = own.get(simple);
+        if (hidden != null && hidden.modifiers().visibility() == Visibility.PRIVATE) {
+            return hidden; // other files may have one of the same name
         }
         CodeType near = around(simple, namespace);
         if (near != null) {

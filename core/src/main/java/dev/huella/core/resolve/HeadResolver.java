@@ -72,6 +72,9 @@ final class HeadResolver {
         for (TypeText text : written) {
             TypeUse use = names.use(text, from);
             if (use.type() != null && use.type() != type) {
+                if (declared.facts().realised().contains(text) && names.isBare(use.type())) {
+                    use.type().isRealised();
+                }
                 found.add(use);
                 Declared above = waiting.get(use.type());
                 if (above != null && !declared.facts().anonymous()) {

@@ -27,7 +27,7 @@ public final class LibraryKnowledge {
     private final boolean fullNames;
     private String root = "";
     private String enumRoot = "";
-    private String text = "";
+    private final Map<String, String> literals = new HashMap<>();
     private Pattern interfacePattern;
 
     private LibraryKnowledge(List<String> languages) {
@@ -50,7 +50,7 @@ public final class LibraryKnowledge {
                 }
             });
             root = root.isEmpty() ? data.path("root").asText("") : root;
-            text = data.path("text").asText(text);
+            data.path("literals").properties().forEach(one -> literals.put(one.getKey(), one.getValue().asText()));
             enumRoot = enumRoot.isEmpty() ? data.path("enumRoot").asText("") : enumRoot;
             if (data.has("interfacePattern")) {
                 interfacePattern = Pattern.compile(data.path("interfacePattern").asText());
@@ -210,9 +210,9 @@ public final class LibraryKnowledge {
         return lists("ofText", operation);
     }
 
-    /** What texts are called in the language; empty where their type is always written. */
-    String text() {
-        return text;
+    /** What the language calls the type of a literal: of {@code string}, {@code boolean}, {@code int} and the like. */
+    String literal(String kind) {
+        return literals.getOrDefault(kind, kind);
     }
 
     /** Types that keep those to tell. */

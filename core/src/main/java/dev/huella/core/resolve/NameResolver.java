@@ -162,7 +162,7 @@ final class NameResolver {
             return part == null ? Flow.UNKNOWN : part;
         }
         if (of.type().dimensions() > 0) {
-            return Flow.of(Origin.UNKNOWN, TypeUse.primitive("int"));
+            return Flow.of(Origin.UNKNOWN, TypeUse.primitive(body.world.library.literal("int")));
         }
         boolean inside = body.world.library.rule(Rule.DYNAMIC) && !isType(of) && of.first() != Origin.UNKNOWN;
         if (inside && body.world.inferring && Slots.key(of.first()) instanceof Slots.Key key) {

@@ -297,7 +297,7 @@ final class SlotInference {
                 .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())
                 .toList();
         if (telling.isEmpty() && slot.uses.stream().anyMatch(use -> world.library.ofText(use.name()))) {
-            return TypeUse.primitive(world.library.text());
+            return TypeUse.primitive(world.library.literal("string"));
         }
         if (telling.isEmpty() && world.reads.containsKey(slot.key)) {
             return byReads(slot);

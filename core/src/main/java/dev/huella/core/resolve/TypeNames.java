@@ -56,7 +56,8 @@ final class TypeNames {
             return TypeUse.UNKNOWN;
         }
         TypeUse use = use(text.present(), from, 0);
-        return text.written() == null || use.isUnknown() || use.type() == null && use.variable() == null
+        boolean brackets = use.dimensions() > 0; // the text of an array is that of its elements
+        return text.written() == null || brackets || use.isUnknown() || use.type() == null && use.variable() == null
                 ? use
                 : new TypeUse(text.written(), use.type(), use.variable(), use.arguments(), use.dimensions());
     }
@@ -127,6 +128,11 @@ final class TypeNames {
     CodeType type(String written, From from) {
         CodeType known = known(written, from);
         return known != null ? known : index.outside(written.startsWith(".") ? written.substring(1) : written);
+    }
+
+    /** True for a type of which only the name is known. */
+    boolean isBare(CodeType type) {
+        return index.isBare(type);
     }
 
     /** Null when no type of that name is known. */

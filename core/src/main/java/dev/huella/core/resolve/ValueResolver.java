@@ -20,6 +20,8 @@ import java.util.Set;
 final class ValueResolver {
     /** What objects written in place are read as where nothing else is asked for. */
     private static final String RECORD = "Record";
+    /** Several values handed on as one have no single type. */
+    private static final Set<String> SEVERAL = Set.of("tuple_expression", "tuple", "expression_list");
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
@@ -130,7 +132,11 @@ final class ValueResolver {
         TypeUse type = TypeUse.UNKNOWN;
         if (TESTS.contains(computed.sign())) {
             computed.parts().forEach(this::flow);
-            return Flow.of(Origin.UNKNOWN, TypeUse.primitive("boolean"));
+            return Flow.of(Origin.UNKNOWN, literalType("boolean"));
+        }
+        if (SEVERAL.contains(computed.sign())) {
+            computed.parts().forEach(this::flow);
+            return Flow.UNKNOWN;
         }
         for (Value part : computed.parts()) {
             TypeUse of = flow(part).type();
@@ -148,15 +154,19 @@ final class ValueResolver {
     private TypeUse literalType(Value.Literal literal) {
         return switch (literal.kind()) {
             case NULL -> TypeUse.UNKNOWN;
-            case TRUTH -> TypeUse.primitive("boolean");
-            case NUMBER -> TypeUse.primitive(numberType(literal.text()));
+            case TRUTH -> literalType("boolean");
+            case NUMBER -> literalType(numberType(literal.text()));
             case TEXT -> {
                 CodeType text = literal.text().startsWith("'") ? null : body.world.index.qualified("java.lang.String");
                 yield text != null
                         ? TypeUse.of(text)
-                        : TypeUse.primitive(body.world.library.root().isEmpty() ? "string" : "char");
+                        : literalType(body.world.library.root().isEmpty() ? "string" : "char");
             }
         };
+    }
+
+    private TypeUse literalType(String kind) {
+        return TypeUse.primitive(body.world.library.literal(kind));
     }
 
     private static String numberType(String text) {
@@ -264,7 +274,7 @@ final class ValueResolver {
         if (body.touched != null) {
             body.touched.add(tested);
         }
-        return Flow.of(Origin.UNKNOWN, TypeUse.primitive("boolean"));
+        return Flow.of(Origin.UNKNOWN, literalType("boolean"));
     }
 
     private Flow same(Value.Same same) {
@@ -278,7 +288,7 @@ final class ValueResolver {
             askedByClass(left, right, same);
             askedByClass(right, left, same);
         }
-        return Flow.of(Origin.UNKNOWN, TypeUse.primitive("boolean"));
+        return Flow.of(Origin.UNKNOWN, literalType("boolean"));
     }
 
     /** {@code x.getClass() == T.class} asks the kind as well as {@code instanceof} does. */

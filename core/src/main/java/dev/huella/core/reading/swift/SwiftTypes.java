@@ -49,15 +49,17 @@ final class SwiftTypes {
             default -> TypeKind.CLASS;
         }, named == null ? "" : named.name());
         parts.typeParameters().addAll(typeParameters(node));
+        boolean extension = kind.equals("extension");
+        boolean base = kind.equals("class") || kind.equals("protocol"); // others, and all behind the first, are promises
         for (SyntaxNode child : node.children()) {
-            if (child.is("inheritance_specifier")) {
-                TypeText above = type(child.child("inherits_from"));
-                if (above != null && !above.name().equals("AnyObject")) {
-                    parts.extended().add(above);
+            TypeText above = child.is("inheritance_specifier") ? type(child.child("inherits_from")) : null;
+            if (above != null) {
+                if (!above.name().equals("AnyObject")) {
+                    (base ? parts.extended() : parts.realised()).add(above);
                 }
+                base = kind.equals("protocol");
             }
         }
-        boolean extension = kind.equals("extension");
         if (extension) {
             parts.standing(Standing.EXTENSION);
         }
