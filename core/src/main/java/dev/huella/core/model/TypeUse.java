@@ -14,7 +14,7 @@ import java.util.Set;
  */
 public record TypeUse(String text, CodeType type, TypeVariable variable, List<TypeUse> arguments, int dimensions) {
     public static final TypeUse UNKNOWN = new TypeUse("", null, null, List.of(), 0);
-    private static final Set<String> NOTHING = Set.of("void", "Void", "Unit");
+    private static final Set<String> NOTHING = Set.of("void", "Void", "Unit", "None");
     /** What comes later, by the names that languages and libraries give it. */
     private static final Set<String> LATER = Set.of("Task", "ValueTask", "Promise", "CompletableFuture", "Mono");
 

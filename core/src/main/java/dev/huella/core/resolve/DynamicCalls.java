@@ -75,7 +75,7 @@ final class DynamicCalls {
         CodeType type = body.world.library.rule(Rule.CALL_MAKES)
                 ? body.world.names.known(call.name(), body.from)
                 : null;
-        if (type != null && type.kind() != TypeKind.MODULE) {
+        if (type != null && type.kind() != TypeKind.MODULE && !isFunctionOutside(type)) {
             return make(TypeText.of(call.name()), call, expected);
         }
         List<Operation> free = body.world.library.rule(Rule.GLOBAL_FUNCTIONS)
@@ -87,6 +87,14 @@ final class DynamicCalls {
             return callee == null ? null : calls.called(call, callee, null, plain, used, expected);
         }
         return body.world.library.makesContainer(call.name()) ? container(call, expected) : null;
+    }
+
+    /** Where types are written with a capital, an imported name without one that is no known type is a function. */
+    private boolean isFunctionOutside(CodeType type) {
+        return type.external() && body.world.library.rule(Rule.CAPITAL_TYPES)
+                && Character.isLowerCase(type.name().charAt(0))
+                && body.world.library.container(TypeUse.of(type)) == null
+                && !body.world.library.plain(type);
     }
 
     private Flow container(Value.Call call, TypeUse expected) {

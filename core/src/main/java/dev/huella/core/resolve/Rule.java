@@ -25,7 +25,9 @@ enum Rule {
     /** An object of a struct lies in its holder and goes with it. */
     STRUCTS_ARE_VALUES("structsAreValues"),
     /** A member is the object itself unless its type says otherwise, and is made from what it is given first. */
-    OBJECTS_IN_PLACE("objectsInPlace");
+    OBJECTS_IN_PLACE("objectsInPlace"),
+    /** Types are written with a capital, so that an imported name without one is a function. */
+    CAPITAL_TYPES("capitalTypes");
 
     private final String word;
 

@@ -33,6 +33,9 @@ final class PythonTypes {
     private static final Pattern HANDED_ON = Pattern.compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*,");
 
     static TypeText annotation(SyntaxNode type) {
+        if (type != null && type.text().equals("None")) {
+            return TypeText.of("None");
+        }
         return type == null
                 ? null
                 : TypeText.as(WrittenType.of(type.text()), type.text().replaceAll("^['\"]|['\"]$", ""));
