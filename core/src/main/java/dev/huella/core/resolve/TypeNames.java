@@ -88,9 +88,14 @@ final class TypeNames {
             }
         }
         List<TypeUse> arguments = text.arguments().stream().map(argument -> use(argument, from, aliases)).toList();
-        return new TypeUse(text.toString().replaceFirst("(\\[\\])+$", ""),
+        return new TypeUse(shown(text),
                 type == null ? index.outside(outside(text)) : type,
                 null, arguments, text.dimensions());
+    }
+
+    /** As written; of an array, what its elements are. */
+    private static String shown(TypeText text) {
+        return text.dimensions() == 0 ? text.toString() : new TypeText(text.name(), text.arguments(), 0).toString();
     }
 
     private static String outside(TypeText text) {
@@ -106,7 +111,7 @@ final class TypeNames {
         if (from.slot() != null && from.type() != null) {
             slots.accept(type);
         }
-        return new TypeUse(text.toString().replaceFirst("(\\[\\])+$", ""), type, null, List.of(), text.dimensions());
+        return new TypeUse(shown(text), type, null, List.of(), text.dimensions());
     }
 
     private static TypeVariable variable(String name, From from) {
