@@ -209,7 +209,7 @@ final class PythonTypes {
                 .add(new OperationDeclared(constructor ? into.name() : name,
                         constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters,
-                        annotation(node.child("return_type")),
+                        constructor ? null : annotation(node.child("return_type")),
                         promised ? null : steps.stream().filter(step -> !isDocumentation(step)).toList(),
                         bodies.inner(),
                         node.span()));
