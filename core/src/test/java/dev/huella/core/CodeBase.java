@@ -31,6 +31,17 @@ public final class CodeBase {
         return ModelResolver.resolve(List.of(facts), Work.QUIET);
     }
 
+    /** One file of the language for each text. */
+    public static Model filesIn(String ending, String... texts) {
+        List<FileFacts> facts = new ArrayList<>();
+        for (String text : texts) {
+            facts.add(LanguageReaders.installed()
+                    .forExtension(ending)
+                    .read("code" + facts.size() + "." + ending, text.getBytes(StandardCharsets.UTF_8)));
+        }
+        return ModelResolver.resolve(facts, Work.QUIET);
+    }
+
     public static FileFacts read(String path, String text) {
         return LanguageReaders.installed().forExtension("java").read(path, text.getBytes(StandardCharsets.UTF_8));
     }

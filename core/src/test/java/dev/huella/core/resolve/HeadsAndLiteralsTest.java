@@ -1,0 +1,82 @@
+package dev.huella.core.resolve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dev.huella.core.CodeBase;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Relation;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What stands above a type, and what a value that nobody gave a type is called in its language. */
+class HeadsAndLiteralsTest {
+
+    private static List<String> above(Model model, String type) {
+        return model.relations()
+                .stream()
+                .filter(relation -> relation.from().name().equals(type))
+                .filter(relation -> relation.kind() == Relation.Kind.REALIZATION
+                        || relation.kind() == Relation.Kind.GENERALIZATION)
+                .map(relation -> relation.kind().word() + " " + relation.to().name())
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            java  | import org.sea.*; class Tug extends Boat implements Moored {}
+            php   | <?php class Tug extends \\Sea\\Boat implements \\Sea\\Moored {}
+            ts    | import { Boat, Moored } from 'sea'; class Tug extends Boat implements Moored {}
+            swift | import Sea; class Tug: Boat, Moored {}
+            """)
+    void whatIsRealisedIsAnInterfaceEvenOutside(String ending, String text) {
+        assertThat(above(CodeBase.in(ending, text), "Tug"))
+                .containsExactlyInAnyOrder("generalization Boat", "realization Moored");
+    }
+
+    @Test
+    void aHiddenTypeOfAFileIsItsOwn() {
+        Model model = CodeBase.filesIn("swift",
+                "private final class Box {}\nextension Box { func open() {} }",
+                "private final class Box {}\nextension Box { func close() {} }");
+        List<CodeType> boxes = model.types().stream().filter(type -> type.name().equals("Box")).toList();
+        assertThat(boxes).hasSize(2)
+                .allSatisfy(box -> assertThat(box.operations()).filteredOn(one -> !one.isConstructor()).hasSize(1));
+        assertThat(boxes).flatExtracting(CodeType::operations)
+                .filteredOn(one -> !one.isConstructor())
+                .extracting(Operation::name)
+                .containsExactlyInAnyOrder("open", "close");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            swift | class A { var a = "x"; var b = 1; var c = true; var d = 1.5 }                            | String Int Bool Double
+            kt    | class A { val b = 1; val c = true; val d = 1.5 }                                         | Int Boolean Double
+            ts    | class A { a = 'x'; b = 1; c = true; d = 1.5 }                                            | string number boolean number
+            py    | class A:~  def __init__(self):~    self.a = 'x'~    self.b = 1~    self.c = True | str int bool
+            rb    | class A~  def initialize~    @a = 'x'~    @b = 1~    @c = true~  end~end     | String Integer Boolean
+            """)
+    void literalsAreCalledWhatTheLanguageCallsThem(String ending, String text, String expected) {
+        CodeType type = CodeBase.type(CodeBase.in(ending, text.replace('~', '\n')), "A");
+        assertThat(type.fields()).extracting(field -> field.type().text()).containsExactly(expected.split(" "));
+    }
+
+    @Test
+    void theTextOfAnArrayIsThatOfItsElements() {
+        CodeType type = CodeBase.type(CodeBase.in("swift", "protocol K {}\nclass A { var all: [K] = []; var one: K? }"),
+                "A");
+        assertThat(type.fields()).extracting(field -> field.type().text()).containsExactly("K", "K");
+        assertThat(type.fields().getFirst().type().dimensions()).isOne();
+    }
+
+    @Test
+    void severalValuesHandedOnAsOneHaveNoSingleType() {
+        CodeType type = CodeBase.type(
+                CodeBase.in("swift", "class A { func f() -> (String, Int)? { return (\"a\", 1) } }"),
+                "A");
+        assertThat(type.operations().getFirst().returns().isUnknown()).isTrue();
+    }
+}
