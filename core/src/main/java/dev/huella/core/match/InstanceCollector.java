@@ -189,8 +189,19 @@ final class InstanceCollector {
                 .filter(callee -> callee != null && !callee.isStatic() && !callee.home().external())
                 .toList();
         boolean meant = called.size() == 1 && called.getFirst().name().equals(function.name());
+        if (!meant && writer != null && writer.kind() != TypeKind.MODULE && isWrittenForNoObject(function, writer)) {
+            return null;
+        }
         boolean outside = writer == null || writer.kind() == TypeKind.MODULE;
         return (meant || outside) && !called.isEmpty() ? called.getFirst().home() : outside ? null : writer;
+    }
+
+    /** What an operation without an object writes does not make its type one of those that are told. */
+    private static boolean isWrittenForNoObject(CodeType function, CodeType writer) {
+        return function.place() != null && writer.operations()
+                .stream()
+                .anyMatch(operation -> operation.isStatic() && operation.place() != null
+                        && operation.place().contains(function.place()));
     }
 
     private static SourceSpan place(Element element, Gathered gathered) {
