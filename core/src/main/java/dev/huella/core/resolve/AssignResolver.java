@@ -39,7 +39,7 @@ final class AssignResolver {
             }
         }
         if (assign.target() instanceof Value.Element element) {
-            Value.Call write = Indexers.write(element, assign.value(), values.quietly(element.of()).type(), body.world);
+            Value.Call write = Indexers.write(element, assign.value(), values, body.world);
             if (write != null) {
                 return values.flow(write);
             }

@@ -12,22 +12,27 @@ final class Indexers {
     private Indexers() {}
 
     /** The call behind {@code object[index]}; null where the brackets are those of a container. */
-    static Value.Call read(Value.Element element, TypeUse of, Resolution world) {
-        Operation reading = find("readsAt", Mark.SETTER, of, world);
+    static Value.Call read(Value.Element element, ValueResolver values, Resolution world) {
+        Operation reading = find(element, "readsAt", Mark.SETTER, values, world);
         return reading == null
                 ? null
                 : new Value.Call(element.of(), reading.name(), List.of(element.index()), element.at());
     }
 
     /** The call behind {@code object[index] = value}; null where the brackets are those of a container. */
-    static Value.Call write(Value.Element element, Value given, TypeUse of, Resolution world) {
-        Operation writing = find("writesAt", Mark.GETTER, of, world);
+    static Value.Call write(Value.Element element, Value given, ValueResolver values, Resolution world) {
+        Operation writing = find(element, "writesAt", Mark.GETTER, values, world);
         return writing == null
                 ? null
                 : new Value.Call(element.of(), writing.name(), List.of(element.index(), given), element.at());
     }
 
-    private static Operation find(String list, Mark other, TypeUse of, Resolution world) {
+    private static Operation find(Value.Element element, String list, Mark other, ValueResolver values,
+            Resolution world) {
+        if (world.library.names(list).isEmpty()) {
+            return null; // no such thing in this language
+        }
+        TypeUse of = values.quietly(element.of()).type();
         CodeType type = of.dimensions() > 0 ? null : of.type();
         if (type == null || type.external() || type.shape()) {
             return null;

@@ -110,7 +110,7 @@ final class ValueResolver {
             }
             case Value.KindTest test -> kindTest(test);
             case Value.Element element -> {
-                Value.Call read = Indexers.read(element, quietly(element.of()).type(), body.world);
+                Value.Call read = Indexers.read(element, this, body.world);
                 if (read != null) {
                     yield calls.call(read, true, expected);
                 }
