@@ -8,6 +8,7 @@ import dev.huella.core.project.DrawingMemory;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,7 +20,7 @@ import java.util.function.Predicate;
 final class TypeRows {
     private final Model model;
     private final Map<String, List<ListRow>> byPackage = new TreeMap<>();
-    private final Map<ListRow, String> searched = new HashMap<>();
+    private final Map<ListRow, String> searched = new IdentityHashMap<>();
     private final int all;
 
     /** May take some time for a large model; not for the interface thread. */
