@@ -27,7 +27,7 @@ final class RubyPools {
     private static void look(SyntaxNode node, Map<String, Pool> into) {
         SyntaxNode right = node.is("assignment") || node.is("operator_assignment") ? node.child("right") : null;
         Pool pool = right == null ? null : pool(right);
-        if (pool != null) {
+        if (pool != null && node.child("left") != null) {
             into.put(node.child("left").text(), pool);
         }
         node.children().forEach(child -> look(child, into));
@@ -43,9 +43,9 @@ final class RubyPools {
             return null;
         }
         SyntaxNode last = block.child("body").children().getLast();
-        boolean keeps = (last.is("assignment") || last.is("operator_assignment"))
-                && last.child("left").is("element_reference")
-                && last.child("left").children().getFirst().text().equals(parameters.getFirst().text());
+        SyntaxNode place = last.is("assignment") || last.is("operator_assignment") ? last.child("left") : null;
+        boolean keeps = place != null && place.is("element_reference") && last.child("right") != null
+                && place.children().getFirst().text().equals(parameters.getFirst().text());
         return keeps ? new Pool(parameters.getLast().text(), last.child("right")) : null;
     }
 }

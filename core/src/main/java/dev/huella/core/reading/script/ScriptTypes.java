@@ -106,11 +106,9 @@ final class ScriptTypes {
 
     /** The object type in {@code Readonly<…>}; null for anything else. */
     private static SyntaxNode readonly(SyntaxNode value) {
-        boolean closed = value != null && value.is("generic_type") && value.child("name").text().equals("Readonly");
+        boolean closed = value != null && value.is("generic_type") && value.text().startsWith("Readonly<");
         SyntaxNode arguments = closed ? value.child("type_arguments") : null;
-        return arguments == null || !arguments.children().getFirst().is("object_type")
-                ? null
-                : arguments.children().getFirst();
+        return arguments == null ? null : arguments.first("object_type");
     }
 
     private static void promised(SyntaxNode body, TypeParts into) {

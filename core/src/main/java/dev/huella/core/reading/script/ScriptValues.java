@@ -213,7 +213,8 @@ final class ScriptValues extends Bodies {
             SyntaxNode value = child.is("pair") ? child.child("value") : child;
             if (value != null && !value.is("method_definition")) {
                 SyntaxNode key = child.is("pair") ? child.child("key") : child;
-                boolean named = key.is("property_identifier") || key.is("shorthand_property_identifier");
+                boolean named = key != null
+                        && (key.is("property_identifier") || key.is("shorthand_property_identifier"));
                 parts.add(named ? new Value.Labelled(key.text(), value(value), child.span()) : value(value));
             }
         }
