@@ -115,7 +115,7 @@ public final class Project {
                     "This file is nested too deeply to be read; it was left out. Generated code is better excluded.");
         } catch (IOException e) {
             return FileFacts.unreadable(file.path(), reader.language(),
-                    "This file could not be opened (%s); it was left out. Check your right to read it."
+                    "This file could not be read (%s); it was left out. Check that it is whole and that you may read it."
                             .formatted(e.getMessage()));
         }
     }

@@ -43,9 +43,13 @@ public final class LibraryContainers {
         return containers.containsKey(name);
     }
 
-    /** How a type keeps others, or null when it is no container. Subtypes of containers are containers. */
+    /**
+     * How a type keeps others, or null when it is no container. Subtypes of containers are containers, but for those
+     * that are made of their own like, as a path is of paths.
+     */
     Kept of(TypeUse use) {
-        return use.type() == null ? null : of(use, 0);
+        Kept kept = use.type() == null ? null : of(use, 0);
+        return kept == null || kept.element().type() == use.type() && kept.element().equals(use) ? null : kept;
     }
 
     private Kept of(TypeUse use, int depth) {

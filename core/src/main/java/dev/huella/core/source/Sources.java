@@ -33,7 +33,7 @@ public final class Sources {
         List<Problem> problems = new ArrayList<>();
         for (Path path : paths) {
             String prefix = paths.size() > 1 ? path.toAbsolutePath().normalize().getFileName() + "/" : "";
-            Listing listing = list(path, filter, readable);
+            Listing listing = CompiledTypes.asHeaders(list(path, filter, readable));
             leftOut.addAll(listing.leftOut());
             problems.addAll(listing.problems());
             for (SourceFile file : listing.files()) {

@@ -38,6 +38,17 @@ class HeadsAndLiteralsTest {
     }
 
     @Test
+    void aTypeMadeOfItsOwnLikeIsNoContainerOfIt() {
+        Model model = CodeBase.of("""
+                import java.nio.file.Path;
+                class Chart { Path file; Iterable<Path> all; java.util.function.Function<Path, Object> name = p -> p; }
+                """);
+        assertThat(CodeBase.type(model, "Chart").fields())
+                .extracting(field -> field.name() + " " + field.held().many().text())
+                .containsExactly("file 1", "all 0..*", "name 1");
+    }
+
+    @Test
     void aHiddenTypeOfAFileIsItsOwn() {
         Model model = CodeBase.filesIn("swift",
                 "private final class Box {}\nextension Box { func open() {} }",

@@ -77,7 +77,9 @@ final class JavaMembers {
         SyntaxNode body = node.child("body");
         if (into.kind() == TypeKind.INTERFACE) {
             modifiers = modifiers.visibility() == Visibility.PRIVATE ? modifiers : modifiers.with(Visibility.PUBLIC);
-            modifiers = body == null ? modifiers.with(Mark.ABSTRACT) : modifiers;
+            modifiers = body == null && !modifiers.has(Mark.DEFAULT) && !modifiers.has(Mark.STATIC)
+                    ? modifiers.with(Mark.ABSTRACT)
+                    : modifiers;
         }
         TypeText returns = JavaTypeTexts.type(node.child("type"));
         if (returns != null) {
@@ -87,7 +89,13 @@ final class JavaMembers {
     }
 
     void constructor(SyntaxNode node, TypeParts into) {
-        add(node, into.name(), Kind.CONSTRUCTOR, constructorModifiers(node, into), null, node.child("body"), into);
+        add(node, into.name(), Kind.CONSTRUCTOR, constructorModifiers(node, into), null,
+                isHeader(node) ? null : node.child("body"), into);
+    }
+
+    /** The text of a compiled type tells nothing of bodies, but a constructor cannot be written without one. */
+    private static boolean isHeader(SyntaxNode node) {
+        return node.span().file().endsWith(".class");
     }
 
     private static Modifiers constructorModifiers(SyntaxNode node, TypeParts into) {

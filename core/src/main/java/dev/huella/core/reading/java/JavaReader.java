@@ -31,7 +31,7 @@ public final class JavaReader extends TreeReader {
 
     @Override
     public Set<String> extensions() {
-        return Set.of("java");
+        return Set.of("java", "class");
     }
 
     @Override
