@@ -1,9 +1,11 @@
 package dev.huella.bench;
 
-import dev.huella.core.facts.FileFacts;
+import dev.huella.core.molde.Catalogue;
+import dev.huella.core.project.Project;
 import dev.huella.core.reading.LanguageReader;
 import dev.huella.core.reading.LanguageReaders;
-import dev.huella.core.resolve.ModelResolver;
+import dev.huella.core.source.SourceException;
+import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
@@ -13,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -20,8 +23,8 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /**
- * Reads and resolves files that were cut, mixed up and changed at random: none may crash, none may take more than two
- * seconds. Arguments: a folder with code in several languages, and how many files to make of it in all.
+ * Reads files that were cut, mixed up and changed at random, and looks for everything in them: none may crash,
+ * none may take more than two seconds to read. Arguments: a folder with code in several languages, and how many files to make of it in all.
  */
 public final class Mutations {
     private static final long SLOW = 2_500_000_000L;
@@ -29,6 +32,7 @@ public final class Mutations {
     private static final PrintStream OUT = new PrintStream(new FileOutputStream(FileDescriptor.out), true);
     private final Random random = new Random(7);
     private final Map<String, List<byte[]>> texts = new TreeMap<>();
+    private final Map<String, String> endings = new TreeMap<>();
 
     private Mutations() {}
 
@@ -43,6 +47,7 @@ public final class Mutations {
                 String name = file.getFileName().toString();
                 LanguageReader reader = readers.forExtension(name.substring(name.lastIndexOf('.') + 1));
                 if (reader != null) {
+                    endings.putIfAbsent(reader.language(), name.substring(name.lastIndexOf('.') + 1));
                     texts.computeIfAbsent(reader.language(), key -> new ArrayList<>()).add(Files.readAllBytes(file));
                 }
             }
@@ -58,25 +63,38 @@ public final class Mutations {
         }
     }
 
-    private int run(LanguageReader reader, int each) {
+    private int run(LanguageReader reader, int each) throws IOException {
         int failed = 0;
         long slowest = 0;
         for (int i = 0; i < each; i += GROUP) {
-            List<FileFacts> facts = new ArrayList<>();
-            String ending = reader.extensions().iterator().next();
+            Path folder = Files.createTempDirectory("mutated");
             for (int j = 0; j < GROUP; j++) {
+                String name = "f%d.%s".formatted(j, endings.get(reader.language()));
                 byte[] text = mutated(texts.get(reader.language()));
                 long from = System.nanoTime();
-                failed += guarded(reader, text,
-                        () -> facts.add(reader.read("f%d.%s".formatted(facts.size(), ending), text)));
+                failed += guarded(reader, text, () -> reader.read(name, text));
                 slowest = Math.max(slowest, System.nanoTime() - from);
+                Files.write(folder.resolve(name), text);
             }
-            failed += guarded(reader, new byte[0], () -> ModelResolver.resolve(facts, Work.QUIET));
+            failed += guarded(reader, new byte[0], () -> find(folder));
+            try (Stream<Path> all = Files.walk(folder)) {
+                all.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
+            }
         }
         failed += slowest > SLOW ? 1 : 0;
         report("%-12s %6d files, slowest %4d ms, %d failed".formatted(reader.language(), each, slowest / 1_000_000,
                 failed));
         return failed;
+    }
+
+    /** Everything that is found, owed and missed in the files together. */
+    private static void find(Path folder) {
+        try {
+            Project.read(List.of(folder), SourceFilter.ALL, Work.QUIET)
+                    .find(Catalogue.shipped(), definition -> true, Work.QUIET);
+        } catch (SourceException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static int guarded(LanguageReader reader, byte[] text, Runnable what) {
