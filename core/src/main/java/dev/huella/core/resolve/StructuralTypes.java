@@ -37,7 +37,8 @@ final class StructuralTypes {
 
     /** A type that is there to be satisfied by shape, and asks for so much that nothing has it by chance. */
     private static boolean isTelling(CodeType type) {
-        return type.kind() == TypeKind.PROTOCOL && !type.shape() && asked(type).count() > 1;
+        return type.kind() == TypeKind.PROTOCOL && !type.shape()
+                && asked(type).mapToInt(operation -> 1 + operation.parameters().size()).sum() > 2;
     }
 
     private static Stream<Operation> asked(CodeType type) {

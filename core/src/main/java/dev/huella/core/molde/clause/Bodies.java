@@ -3,6 +3,7 @@ package dev.huella.core.molde.clause;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
@@ -101,10 +102,18 @@ final class Bodies {
 
     /** All it does is say something fixed where others of its kind do more. */
     static boolean says(Operation operation) {
-        return isFixed(operation) && operation.overridden()
+        return isFixed(operation) && (operation.overridden()
                 .stream()
                 .flatMap(above -> above.overriders().stream())
-                .anyMatch(other -> other != operation && other.hasBody() && !isFixed(other));
+                .anyMatch(other -> other != operation && other.hasBody() && !isFixed(other))
+                || operation.home()
+                        .supertypes()
+                        .stream()
+                        .filter(above -> above.type() != null && above.type().shape())
+                        .flatMap(above -> above.type().subtypes().stream())
+                        .flatMap(type -> type.declaredFields().stream())
+                        .anyMatch(field -> field.name().equals(operation.name())
+                                && field.modifiers().visibility() == Visibility.PUBLIC));
     }
 
     private static boolean isFixed(Operation operation) {

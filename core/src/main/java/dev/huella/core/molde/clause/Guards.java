@@ -1,11 +1,13 @@
 package dev.huella.core.molde.clause;
 
 import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import java.util.List;
@@ -52,8 +54,29 @@ final class Guards {
                 .filter(constructor -> !copies(constructor))
                 .toList();
         return !constructors.isEmpty() && constructors.stream()
-                .map(constructor -> constructor.modifiers().visibility())
-                .allMatch(visibility -> visibility == Visibility.PRIVATE || visibility == Visibility.PROTECTED);
+                .allMatch(constructor -> constructor.modifiers().visibility() == Visibility.PRIVATE
+                        || constructor.modifiers().visibility() == Visibility.PROTECTED || isBarred(constructor));
+    }
+
+    /**
+     * Where nothing can be hidden, a constructor may still throw: always, since objects are made around it, or unless
+     * it is handed something that the type or its module keeps.
+     */
+    private static boolean isBarred(Operation constructor) {
+        return constructor.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Throws && (deed.within() == null
+                        || deed.within().outer() == null && isAboutKeptThing(constructor, deed.within())));
+    }
+
+    private static boolean isAboutKeptThing(Operation constructor, Setting within) {
+        List<Origin> about = within.about().stream().flatMap(flow -> flow.origins().stream()).toList();
+        return about.stream().anyMatch(origin -> Origins.parameter(origin, constructor) != null)
+                && about.stream()
+                        .anyMatch(origin -> Origins.field(origin) instanceof Field field
+                                && field.home().outermost() == constructor.home().outermost()
+                                && field.modifiers().has(Mark.STATIC)
+                                || Origins.field(origin) instanceof Field kept && kept.home().kind() == TypeKind.MODULE);
     }
 
     /** True for a constructor of C++ that makes an object from another of its type. */

@@ -16,7 +16,7 @@ public final class IsMadeByItselfOnly implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "All its constructors are closed to other types, subtypes aside.";
+        return "All its constructors are closed to other types, subtypes aside: hidden, or they throw, always or unless handed what the type keeps.";
     }
 
     @Override

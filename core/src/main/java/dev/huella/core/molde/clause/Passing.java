@@ -192,7 +192,7 @@ final class Passing {
         Map<Integer, Set<Integer>> passing = new LinkedHashMap<>();
         for (Deed deed : operation.deeds()) {
             boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
-            if (ends && decided(deed.within(), field) != null && !passed(passing)) {
+            if (ends && (decided(deed.within(), field) != null || isRepeated(deed.within())) && !passed(passing)) {
                 return true;
             }
             if (deed instanceof Deed.Calls calls && hands(calls, name, field, seen)) {
@@ -207,6 +207,11 @@ final class Passing {
             }
         }
         return true;
+    }
+
+    /** What stands in a loop is done only if there is something to go through. */
+    private static boolean isRepeated(Setting within) {
+        return Setting.inside(within, Setting.Kind.EACH) || Setting.inside(within, Setting.Kind.WHILE);
     }
 
     private static boolean passed(Map<Integer, Set<Integer>> passing) {

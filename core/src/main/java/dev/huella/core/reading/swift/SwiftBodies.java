@@ -297,7 +297,14 @@ final class SwiftBodies extends Bodies {
         for (String name : names.subList(0, Math.max(0, names.size() - 1))) {
             steps.add(new Step.Declare(name, null, null, node.span()));
         }
-        steps.addAll(inner(node));
+        SyntaxNode where = node.first("where_clause");
+        if (where == null) {
+            steps.addAll(inner(node));
+        } else {
+            steps.add(new Step.Choose(value(where.children().getLast()), List.of(
+                    new Branch(List.of(new Literal(Literal.Kind.TRUTH, "true", where.span())), inner(node))), false,
+                    where.span()));
+        }
         SyntaxNode over = node.child("collection");
         return new Step.Loop(names.isEmpty() ? "_" : names.getLast(), null,
                 over == null ? new Value.Computed("", List.of(), node.span()) : value(over), steps, node.span());

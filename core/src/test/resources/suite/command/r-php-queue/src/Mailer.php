@@ -1,0 +1,10 @@
+<?php
+namespace Shop;
+
+class Mailer
+{
+    public function send(string $to, string $text): void
+    {
+        mail($to, 'Shop', $text);
+    }
+}
