@@ -76,7 +76,8 @@ final class Guards {
                         .anyMatch(origin -> Origins.field(origin) instanceof Field field
                                 && field.home().outermost() == constructor.home().outermost()
                                 && field.modifiers().has(Mark.STATIC)
-                                || Origins.field(origin) instanceof Field kept && kept.home().kind() == TypeKind.MODULE);
+                                || Origins.field(origin) instanceof Field kept
+                                        && kept.home().kind() == TypeKind.MODULE);
     }
 
     /** True for a constructor of C++ that makes an object from another of its type. */

@@ -15,6 +15,8 @@ final class CppMasks {
                     + "|\\b(Q_OBJECT|Q_GADGET|Q_INVOKABLE|emit(?=\\s+\\w+\\s*\\()|Q_EMIT|__stdcall|__cdecl|WINAPI|APIENTRY)\\b"
                     + "|\\b(Q_(?:PROPERTY|ENUM|ENUMS|FLAG|DECLARE_\\w+|DISABLE_\\w+|INTERFACES|CLASSINFO|PLUGIN_\\w+)\\s*\\([^\\n]*\\))"
                     + "|\\(\\s*((?:\\w+::)+)(?=\\*\\s*\\w*\\s*\\))"
+                    + "|\\busing\\s+[\\w:]+::operator\\s*\\(\\)\\s*(\\.\\.\\.)|\\b((?:extern\\s+)?template\\s+(?:class|struct)\\s[^;{}()]*;)"
+                    + "|^[ \\t]*((?:export[ \\t]+)?module[ \\t]*[\\w.:]*;)|^[ \\t]*(export)(?=[ \\t]+(?:namespace|class|struct|template|enum|import|inline|constexpr|using|void|auto)\\b)"
                     + "|(__declspec\\([^)\\n]*\\))|(__attribute__\\s*\\(\\([^\\n]*?\\)\\))",
             Pattern.MULTILINE);
     private static final Pattern ALONE = Pattern.compile(

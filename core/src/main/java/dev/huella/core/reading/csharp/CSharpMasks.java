@@ -1,35 +1,37 @@
 package dev.huella.core.reading.csharp;
 
-import java.nio.charset.StandardCharsets;
-import java.util.regex.Matcher;
+import dev.huella.core.reading.Masks;
 import java.util.regex.Pattern;
 
-/** Blanks out what the grammar does not know yet, without changing any length. */
+/** What the grammar does not know yet. */
 final class CSharpMasks {
     private static final Pattern UNKNOWN = Pattern.compile(
-            "allows ref struct|(?<=\\()\\s*params(?=\\s+(?:ReadOnly)?Span<)|(?<=,)\\s*params(?=\\s+(?:ReadOnly)?Span<)"
+            "(?<=\\()\\s*params(?=\\s+(?:ReadOnly)?Span<)|(?<=,)\\s*params(?=\\s+(?:ReadOnly)?Span<)"
                     + "|\\b(?:unsafe|scoped)(?=\\s+(?:ref|in)\\b)|^[ \\t]*#(?:end)?region[^\\n]*",
             Pattern.MULTILINE);
 
-    private static final String BY_REFERENCE = "allows ref struct";
-    private static final byte[] A_CONSTRAINT = "class".getBytes(StandardCharsets.US_ASCII);
+    /** A list of nothing where a value is asked for. */
+    private static final Pattern NOTHING = Pattern.compile("(?:=>|[=(,:{]|\\?\\?|\\breturn|\\? )\\s*(\\[\\])");
+    private static final String EMPTY_LIST = "_0";
+    private static final Pattern BY_REFERENCE = Pattern.compile("allows ref struct");
+    /** The question mark of {@code a?.B = x}. */
+    private static final Pattern SET_IF_PRESENT = Pattern
+            .compile("(?<=[\\w)\\]])(\\?)(?=\\.[\\w.]+\\s*[-+*/|&]?=[^=>])");
 
     private CSharpMasks() {}
 
-    /** The same bytes when nothing needs blanking, else a copy. */
+    /** The same bytes when nothing needs hiding, else a copy. */
     static byte[] mask(byte[] utf8) {
-        String text = new String(utf8, StandardCharsets.ISO_8859_1);
-        Matcher matcher = UNKNOWN.matcher(text);
-        byte[] masked = utf8;
-        while (matcher.find()) {
-            masked = masked == utf8 ? utf8.clone() : masked;
-            for (int i = matcher.start(); i < matcher.end(); i++) {
-                masked[i] = ' ';
-            }
-            if (matcher.group().equals(BY_REFERENCE)) {
-                System.arraycopy(A_CONSTRAINT, 0, masked, matcher.start(), A_CONSTRAINT.length);
-            }
-        }
-        return masked;
+        return Masks.of(utf8)
+                .blank(UNKNOWN, 0)
+                .write(BY_REFERENCE, 0, "class            ")
+                .write(NOTHING, 1, EMPTY_LIST)
+                .blank(SET_IF_PRESENT, 1)
+                .bytes();
+    }
+
+    /** True for the name that stands for a list of nothing after masking. */
+    static boolean isEmptyList(String name) {
+        return name.equals(EMPTY_LIST);
     }
 }

@@ -39,7 +39,9 @@ final class CSharpValues extends Bodies {
     public Value value(SyntaxNode node) {
         SourceSpan at = node.span();
         return switch (node.kind()) {
-            case "identifier", "predefined_type" -> new Value.Name(node.text(), at);
+            case "identifier", "predefined_type" -> CSharpMasks.isEmptyList(node.text())
+                    ? new Value.ArrayOf(null, List.of(), at)
+                    : new Value.Name(node.text(), at);
             case "generic_name" -> new Value.Name(node.children().getFirst().text(), at);
             case "qualified_name" -> dotted(node.text(), at);
             case "this", "this_expression" -> new Value.Self(null, at);

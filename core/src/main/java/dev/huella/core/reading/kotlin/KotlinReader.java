@@ -47,6 +47,11 @@ public final class KotlinReader extends TreeReader {
     }
 
     @Override
+    protected byte[] maskedAgain(byte[] utf8) {
+        return KotlinMasks.maskMore(utf8);
+    }
+
+    @Override
     protected Tint.Kind tint(SyntaxNode node) {
         return node.is("string_content")
                 ? Tint.Kind.TEXT

@@ -11,6 +11,7 @@ import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -18,10 +19,14 @@ import dev.huella.core.reading.TypeParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads PHP: the file here, types in {@link PhpTypes}, bodies in {@link PhpBodies}. */
 @AutoService(LanguageReader.class)
 public final class PhpReader extends TreeReader {
+
+    /** Who may set what is promoted; the grammar knows it only before properties. */
+    private static final Pattern WHO_SETS = Pattern.compile("\\b(?:public|protected|private)\\(set\\)");
 
     public PhpReader() {
         super("tree-sitter-php", "tree_sitter_php", Set.of("comment", "string", "text"));
@@ -35,6 +40,11 @@ public final class PhpReader extends TreeReader {
     @Override
     public Set<String> extensions() {
         return Set.of("php", "inc", "phtml");
+    }
+
+    @Override
+    protected byte[] maskedAgain(byte[] utf8) {
+        return Masks.of(utf8).blank(WHO_SETS, 0).bytes();
     }
 
     @Override

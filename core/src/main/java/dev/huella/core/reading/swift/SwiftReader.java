@@ -42,6 +42,11 @@ public final class SwiftReader extends TreeReader {
     }
 
     @Override
+    protected byte[] maskedAgain(byte[] utf8) {
+        return SwiftMasks.maskMore(utf8);
+    }
+
+    @Override
     protected Tint.Kind tint(SyntaxNode node) {
         return node.is("line_str_text") || node.is("multi_line_str_text") ? Tint.Kind.TEXT : usualTint(node);
     }
