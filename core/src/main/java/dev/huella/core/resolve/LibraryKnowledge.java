@@ -280,7 +280,8 @@ public final class LibraryKnowledge {
     /** True for a type outside the sources that comes with the language. */
     public boolean knows(CodeType type) {
         return type.external() && (fullNames && type.qualifiedName().matches("(java|javax|jdk|sun|kotlin)\\..*")
-                || plain(type) || promised(type.name()));
+                || plain(type) || promised(type.name()) || lists("comesAlong", type.name())
+                || lists("comesAlong", type.qualifiedName().replaceFirst("\\..*", "")));
     }
 
     /** True for the error that says an operation is not supported. */

@@ -49,7 +49,13 @@ final class StandIns {
                 }
             }
         }
-        fields.forEach(standIns::join);
+        for (boolean onward : new boolean[]{false, true}) { // what hands on itself tells only a part of what it answers
+            fields.forEach((field, held) -> {
+                if (onward == held.fields().stream().anyMatch(one -> one.modifiers().has(Mark.DELEGATE))) {
+                    standIns.join(field, held);
+                }
+            });
+        }
         types.stream().filter(type -> type.kind() == TypeKind.CLASS).forEach(standIns::wraps);
         standIns.retype(fields.keySet());
         DelegateResolver.resolve(fields.keySet().stream().map(Field::home).distinct().toList(), world.supertypes);

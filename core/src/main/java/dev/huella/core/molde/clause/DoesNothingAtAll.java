@@ -19,7 +19,7 @@ public final class DoesNothingAtAll implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Each of its operations is empty, gives back a neutral value, or says something fixed where others do more.";
+        return "Each of its operations is empty or gives back a neutral value; some may say something fixed where others do more, if fewer do or one is empty.";
     }
 
     @Override
@@ -30,9 +30,10 @@ public final class DoesNothingAtAll implements Clause.Listed {
                     .filter(operation -> operation.kind() == Kind.OPERATION
                             && operation.hasBody() && !operation.isStatic())
                     .toList();
-            boolean says = own.stream().anyMatch(operation -> !isNothing(operation));
-            if (own.stream().anyMatch(operation -> isNothing(operation) && !(says && Bodies.passesInput(operation)))
-                    && own.stream().allMatch(operation -> isNothing(operation) || Bodies.says(operation))) {
+            long says = own.stream().filter(operation -> !isNothing(operation)).count();
+            boolean little = says == 0 || own.size() - says > says || own.stream().anyMatch(Bodies::empty);
+            if (own.stream().anyMatch(operation -> isNothing(operation) && !(says > 0 && Bodies.passesInput(operation)))
+                    && little && own.stream().allMatch(operation -> isNothing(operation) || Bodies.says(operation))) {
                 into.add(type.place(), type);
             }
         }
