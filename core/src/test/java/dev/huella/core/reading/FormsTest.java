@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /**
  * Forms that real code uses and that are easily read wrongly, one file for each language in {@code forms}. A form has a
  * title, its text, and what has to be there afterwards: members as {@code Type.member}, types that are called or made
- * as {@code Type.member > Type.member}. Nothing of it may be reported as unreadable.
+ * as {@code Type.member > Type.member}; what stands behind {@code !} may not be there. Nothing of it may be reported as unreadable.
  */
 class FormsTest {
     private static final Path FOLDER = Path.of("src/test/resources/forms");
@@ -73,7 +73,13 @@ class FormsTest {
         Set<String> there = new TreeSet<>();
         model.types().forEach(type -> gather(type, there));
         assertThat(form.expected).isNotEmpty();
-        assertThat(there).containsAll(form.expected);
+        for (String line : form.expected) {
+            if (line.startsWith("! ")) {
+                assertThat(there).doesNotContain(line.substring(2));
+            } else {
+                assertThat(there).contains(line);
+            }
+        }
     }
 
     private static void gather(CodeType type, Set<String> there) {

@@ -20,9 +20,12 @@ import java.util.List;
 /** Reads the members of one type. */
 final class CSharpMembers {
     private final TypeParts into;
+    private final PrimaryConstructor primary;
 
-    CSharpMembers(TypeParts into) {
+    /** {@code primary}: null for a type without parameters behind its name. */
+    CSharpMembers(TypeParts into, PrimaryConstructor primary) {
         this.into = into;
+        this.primary = primary;
     }
 
     void members(SyntaxNode body) {
@@ -89,9 +92,8 @@ final class CSharpMembers {
                 Modifiers all = event
                         ? modifiers.with(Mark.EVENT)
                         : lazy != null ? modifiers.with(Mark.LAZY) : modifiers;
-                into.fields()
-                        .add(new FieldDeclared(name, type, all, FieldDeclared.Kind.FIELD, lazy == null ? value : lazy,
-                                bodies.inner(), declarator.span()));
+                add(new FieldDeclared(name, type, all, FieldDeclared.Kind.FIELD, lazy == null ? value : lazy,
+                        bodies.inner(), declarator.span()), written);
             }
         }
     }
@@ -137,10 +139,20 @@ final class CSharpMembers {
                 .anyMatch(one -> one.child("name") != null && one.child("name").is("set"));
         var bodies = new CSharpBodies(into.name());
         SyntaxNode value = node.child("value");
+        add(new FieldDeclared(name, CSharpTypes.held(node.child("type")),
+                settable ? modifiers : modifiers.with(Mark.FINAL), FieldDeclared.Kind.FIELD,
+                value == null ? null : bodies.value(value), bodies.inner(), node.span()), value);
+    }
+
+    /** A field whose first value speaks of parameters behind the type's name is set by that constructor. */
+    private void add(FieldDeclared field, SyntaxNode initial) {
+        boolean later = primary != null && !field.modifiers().has(Mark.STATIC)
+                && primary.sets(field.name(), initial, field.initial(), field.inner());
         into.fields()
-                .add(new FieldDeclared(name, CSharpTypes.held(node.child("type")),
-                        settable ? modifiers : modifiers.with(Mark.FINAL), FieldDeclared.Kind.FIELD,
-                        value == null ? null : bodies.value(value), bodies.inner(), node.span()));
+                .add(later
+                        ? new FieldDeclared(field.name(), field.type(), field.modifiers(), field.kind(), null,
+                                List.of(), field.at())
+                        : field);
     }
 
     private void accessors(SyntaxNode node, String name, List<ParameterDeclared> index) {
@@ -240,37 +252,5 @@ final class CSharpMembers {
             }
         }
         return found;
-    }
-
-    /** Parameters behind the name of a type: fields with a constructor that sets them. */
-    void primary(SyntaxNode node, boolean components) {
-        SyntaxNode list = node.first("parameter_list");
-        if (list == null) {
-            return;
-        }
-        List<ParameterDeclared> parameters = parameters(list);
-        List<Step> steps = new ArrayList<>();
-        var bodies = new CSharpBodies(into.name());
-        SourceSpan at = list.span();
-        SyntaxNode bases = node.first("base_list");
-        SyntaxNode first = bases == null ? null : bases.first("argument_list");
-        if (bases != null && first == null && bases.first("primary_constructor_base_type") != null) {
-            first = bases.first("primary_constructor_base_type").first("argument_list");
-        }
-        if (first != null) {
-            steps.add(new Step.Do(new Value.Construct(true, bodies.arguments(first), at), at));
-        }
-        Modifiers modifiers = Modifiers.of(components ? Visibility.PUBLIC : Visibility.PRIVATE, Mark.FINAL);
-        for (ParameterDeclared parameter : parameters) {
-            into.fields()
-                    .add(new FieldDeclared(parameter.name(), parameter.type(), modifiers, components
-                            ? FieldDeclared.Kind.COMPONENT
-                            : FieldDeclared.Kind.FIELD, null, List.of(), at));
-            steps.add(new Step.Do(new Value.Assign(new Value.Member(new Value.Self(null, at), parameter.name(), at),
-                    new Value.Name(parameter.name(), at), true, at), at));
-        }
-        into.operations()
-                .add(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, CSharpTypes.PUBLIC, List.of(),
-                        parameters, null, steps, bodies.inner(), at));
     }
 }

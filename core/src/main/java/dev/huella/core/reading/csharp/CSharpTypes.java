@@ -54,10 +54,12 @@ final class CSharpTypes {
                             List.of(), node.span()));
             return parts.modifiers(modifiers.with(Mark.ABSTRACT));
         }
-        var members = new CSharpMembers(parts);
         bases(node, parts, kind);
-        members.primary(node, kind == TypeKind.RECORD);
-        members.members(node.child("body"));
+        PrimaryConstructor primary = PrimaryConstructor.of(node, parts, kind == TypeKind.RECORD);
+        new CSharpMembers(parts, primary).members(node.child("body"));
+        if (primary != null) {
+            primary.add();
+        }
         if (word(node, "partial")) {
             parts.standing(Standing.PART);
         }

@@ -65,7 +65,8 @@ final class KotlinBodies extends Bodies {
             parts.fields()
                     .add(new FieldDeclared("delegate", above.getLast(),
                             Modifiers.of(Visibility.PRIVATE, Modifiers.Mark.FINAL, Modifiers.Mark.DELEGATE),
-                            FieldDeclared.Kind.FIELD, path(handedOnTo), List.of(), handedOnTo.span()));
+                            FieldDeclared.Kind.FIELD, path(handedOnTo, handedOnTo.first("constructor_invocation")),
+                            List.of(), handedOnTo.span()));
         }
         var members = new KotlinMembers(parts, false);
         List<SyntaxNode> all = KotlinTypes.flat(body);
@@ -77,17 +78,24 @@ final class KotlinBodies extends Bodies {
         return type;
     }
 
-    /** A value that the grammar was made to take for a type. */
-    private static Value path(SyntaxNode node) {
+    /**
+     * A value that the grammar was made to take for a type.
+     *
+     * @param call null where it is no call
+     */
+    Value path(SyntaxNode node, SyntaxNode call) {
         String text = node.text().strip();
-        int call = text.indexOf('(');
+        if (call != null) {
+            return new Value.Create(TypeText.of(text.substring(0, text.indexOf('('))),
+                    arguments(call.first("value_arguments")), null, node.span());
+        }
         Value value = null;
-        for (String name : (call < 0 ? text : text.substring(0, call)).split("\\.")) {
+        for (String name : text.split("\\.")) {
             value = value == null
                     ? new Value.Name(name, node.span())
                     : new Value.Member(value, name, node.span());
         }
-        return call < 0 ? value : new Value.Create(TypeText.of(text.substring(0, call)), List.of(), null, node.span());
+        return value;
     }
 
     /** What stands behind the sign of a declaration; null for nothing. */

@@ -16,9 +16,11 @@ final class KotlinMasks {
 
     private static final Pattern OPEN = Pattern.compile("(?:^|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
             Pattern.MULTILINE);
-    /** {@code object : Type by value} before a body. */
-    private static final Pattern DELEGATING = Pattern
-            .compile("\\bobject\\s*:\\s*[\\w.<>?, ()]*?\\s(by)\\s+\\w[\\w.]*(?:\\([^(){}\\n]*\\))?\\s*\\{");
+    /** {@code : Type by value} before a body, of an object or a type. */
+    private static final Pattern DELEGATING = Pattern.compile(
+            "\\b(?:object\\s*|(?:class|object)\\s+\\w+(?:\\s*<[^{}()\\n]*>)?\\s*(?:[\\w \\t]*\\bconstructor\\s*)?"
+                    + "(?:\\((?:[^(){}]|\\([^(){}]*\\))*\\)\\s*)?):\\s*(?:[\\w.<>?, ()\"]|,[ \\t]*\\r?\\n)*?\\s(by)\\s+\\w[\\w.]*"
+                    + "(?:\\([^(){}\\n]*\\))?\\s*\\{");
     /** The blank between the last thing in a body and the brace. */
     private static final Pattern LAST = Pattern.compile("(?<!->)(?<=[^\\s{;,(\\[])([ \\t])(?=\\})");
     /** A branch of a choice that asks for a range, behind another that gives a value: the line would go on. */

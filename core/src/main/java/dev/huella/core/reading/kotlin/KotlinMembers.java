@@ -44,10 +44,17 @@ final class KotlinMembers {
         if (list != null) {
             primary(list, steps);
         }
+        int before = node.start();
         for (SyntaxNode specifier : node.children()) {
             if (specifier.is("delegation_specifier")) {
-                supertype(specifier, steps);
+                if (KotlinMasks.handsOn(node.text(before, specifier.start())) && !into.extended().isEmpty()) {
+                    SyntaxNode invoked = specifier.first("constructor_invocation");
+                    delegate(into.extended().getLast(), bodies.path(specifier, invoked), specifier.span(), steps);
+                } else {
+                    supertype(specifier, steps);
+                }
             }
+            before = specifier.end();
         }
     }
 
@@ -69,7 +76,7 @@ final class KotlinMembers {
                 bodyInDelegate = swallowed;
                 value = value.children().getFirst();
             }
-            delegate(type, value, steps);
+            delegate(type, bodies.value(value), value.span(), steps);
         }
     }
 
@@ -83,8 +90,8 @@ final class KotlinMembers {
     }
 
     /** {@code : Type by value}: the value is kept, and all of the type is handed on to it. */
-    private void delegate(TypeText type, SyntaxNode value, List<Step> steps) {
-        String name = value.is("simple_identifier") ? value.text() : "delegate";
+    private void delegate(TypeText type, Value value, SourceSpan at, List<Step> steps) {
+        String name = value instanceof Value.Name variable ? variable.name() : "delegate";
         for (int i = 0; i < into.fields().size(); i++) {
             FieldDeclared field = into.fields().get(i);
             if (field.name().equals(name)) {
@@ -94,16 +101,14 @@ final class KotlinMembers {
                 return;
             }
         }
-        SourceSpan at = value.span();
         Modifiers modifiers = Modifiers.of(Visibility.PRIVATE, Mark.FINAL, Mark.DELEGATE);
         if (constructor == null) {
             into.fields()
-                    .add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.FIELD, bodies.value(value),
-                            bodies.inner(), at));
+                    .add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.FIELD, value, bodies.inner(), at));
             return;
         }
         into.fields().add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.FIELD, null, List.of(), at));
-        steps.add(set(name, bodies.value(value), at));
+        steps.add(set(name, value, at));
     }
 
     private static Step set(String field, Value value, SourceSpan at) {

@@ -41,9 +41,18 @@ final class ScriptTypeTexts {
             case "type_identifier", "identifier", "predefined_type", "nested_type_identifier", "member_expression",
                     "nested_identifier" ->
                 TypeText.of(node.text().replaceAll("\\s", ""));
+            case "object_type" -> holdsValues(node) ? TypeText.of("object") : null;
             case "this_type" -> null;
             default -> null;
         };
+    }
+
+    /** True for an object's type, written in place, that asks for no functions. */
+    private static boolean holdsValues(SyntaxNode node) {
+        return !node.children().isEmpty() && node.children().stream().allMatch(member -> {
+            SyntaxNode type = member.is("property_signature") ? member.child("type") : null;
+            return type != null && !type.children().isEmpty() && !type.children().getLast().is("function_type");
+        });
     }
 
     private static TypeText literal(SyntaxNode node) {
