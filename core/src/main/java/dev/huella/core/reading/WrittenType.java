@@ -123,11 +123,16 @@ public final class WrittenType {
             return TypeText.function(parameters, accept(':') ? single() : null);
         }
         if (peek() != '<' && (peek() != '[' || next(1) == ']')) {
-            return callable ? TypeText.function(List.of(), TypeText.of("?")) : TypeText.of(name); // it may give anything
+            return callable
+                    ? TypeText.function(List.of(), TypeText.of("?")) // it may give anything
+                    : WRAPPERS.contains(last) ? null : TypeText.of(name);
         }
         boolean angle = peek() == '<';
         if (callable && !angle) {
             return pythonCallable();
+        }
+        if (last.equals("Literal")) {
+            return ofLiterals();
         }
         List<TypeText> arguments = list(angle ? '<' : '[', angle ? '>' : ']');
         if (last.equals("Optional") && arguments.size() == 1) {
@@ -144,6 +149,15 @@ public final class WrittenType {
             return real.size() < arguments.size() ? TypeText.optional(one) : one;
         }
         return new TypeText(name, arguments.stream().map(one -> one == null ? TypeText.of("?") : one).toList(), 0);
+    }
+
+    /** {@code Literal["a", "b"]} is what its values are. */
+    private TypeText ofLiterals() {
+        accept('[');
+        char first = peek();
+        int end = text.indexOf(']', at);
+        at = end < 0 ? text.length() : end + 1;
+        return TypeText.of(Character.isDigit(first) || first == '-' ? "int" : Character.isLetter(first) ? "bool" : "str");
     }
 
     private TypeText pythonCallable() {
@@ -164,7 +178,8 @@ public final class WrittenType {
             int before = at;
             labelled();
             TypeText one = union();
-            found.add(one == null ? TypeText.of("?") : one);
+            boolean none = one == null && NOTHING.contains(text.substring(before, at).strip());
+            found.add(one != null ? one : TypeText.of(none ? "None" : "?"));
             if (!accept(',') && peek() != close) {
                 at = Math.max(at, before + 1);
                 while (at < text.length() && text.charAt(at) != ',' && text.charAt(at) != close) {

@@ -56,7 +56,7 @@ final class AssignResolver {
         Flow target = values.flow(assign.target());
         if (assign.plain() && assign.value() instanceof Value.Computed(String sign, var parts, var _)
                 && parts.size() == 2
-                && (sign.equals("+") || sign.equals("-")) && isSame(parts.getFirst(), target)) {
+                && (sign.equals("+") || sign.equals("-")) && isSame(parts.getFirst(), target, parts.getLast())) {
             return changed(assign, target, sign, parts.getLast());
         }
         Flow given = made(values.flow(assign.value(), target.type(), lastName(assign.target())), target, assign);
@@ -92,10 +92,12 @@ final class AssignResolver {
         return Flow.of(new Origin.Fresh(type), TypeUse.of(type));
     }
 
-    /** True when a container in a field is given itself with something more or less. */
-    private boolean isSame(Value first, Flow target) {
+    /** True when a container in a field is given itself with something more or less; what is not known may be a number. */
+    private boolean isSame(Value first, Flow target, Value other) {
         return target.first() instanceof Origin.OfField && values.quietly(first).first().equals(target.first())
-                && (values.containers().isContainer(target.type()) || target.type().isUnknown());
+                && (values.containers().isContainer(target.type()) || target.type().isUnknown()
+                        && (other instanceof Value.ArrayOf
+                                || values.containers().isContainer(values.quietly(other).type())));
     }
 
     private Flow changed(Value.Assign assign, Flow target, String sign, Value other) {

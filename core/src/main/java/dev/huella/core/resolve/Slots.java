@@ -144,6 +144,9 @@ final class Slots {
                     put(slot(Key.result(operation)), returns.value());
                 case Deed.Creates creates -> given(creates.constructor(), creates.arguments());
                 case Deed.Calls calls -> call(calls);
+                case Deed.Stores stores when stores.index() == null
+                        && stores.value().first() instanceof Origin.Constant && !holdsMany(stores.value().type()) ->
+                    stores.container().origins().forEach(origin -> count(slot(origin), stores.value()));
                 case Deed.Stores stores -> putInto(stores.container(), stores.value());
                 default -> {
                     // nothing else hands values on
@@ -204,6 +207,13 @@ final class Slots {
     /** All further arguments become elements of the last parameter. */
     private static boolean takesRest(Operation.Parameter last) {
         return last.optional() && last.type().dimensions() > 0;
+    }
+
+    /** What is changed by a number or a text is one itself. */
+    private void count(Slot slot, Flow by) {
+        if (slot != null) {
+            put(slot, by);
+        }
     }
 
     private void putInto(Flow container, Flow value) {

@@ -1,5 +1,6 @@
 package dev.huella.core.reading.python;
 
+import dev.huella.core.facts.FileFacts.AliasSeen;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.OperationDeclared.Kind;
@@ -13,10 +14,32 @@ import dev.huella.core.reading.TypeParts;
 import dev.huella.core.reading.WrittenType;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
-/** Names for the types of functions: {@code Rate = Callable[[int, int], int]} and {@code type Rate = …}. */
+/**
+ * Names for types: {@code type Rows = dict[str, Row]}, {@code Rows: TypeAlias = …} and {@code Rows = dict[str, Row]}. The
+ * type of a function becomes a type of its own.
+ */
 final class PythonAliases {
+    private static final Pattern OF_TYPES = Pattern.compile(
+            "(?:typing\\.)?(?:dict|list|set|frozenset|tuple|type|Dict|List|Set|Tuple|Mapping|Sequence|Iterable|Optional|Union|Literal)\\[.*",
+            Pattern.DOTALL);
+
     private PythonAliases() {}
+
+    /** A new name for a type; null for anything else. */
+    static AliasSeen seen(SyntaxNode node) {
+        SyntaxNode left = node.child("left");
+        SyntaxNode right = node.child("right");
+        SyntaxNode type = node.child("type");
+        boolean says = node.is("type_alias_statement") || type != null && type.text().endsWith("TypeAlias");
+        if (left == null || right == null || !says && (type != null || !left.is("identifier")
+                || !OF_TYPES.matcher(right.text()).matches())) {
+            return null;
+        }
+        TypeText meant = WrittenType.of(right.text());
+        return meant == null ? null : new AliasSeen(left.text().replaceAll("\\[.*", ""), meant);
+    }
 
     /** A type with one operation; null for anything but a new name for a function's type. */
     static TypeDeclared declared(SyntaxNode node) {

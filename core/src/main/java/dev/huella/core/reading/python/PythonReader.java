@@ -3,6 +3,7 @@ package dev.huella.core.reading.python;
 import com.google.auto.service.AutoService;
 import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.FileFacts;
+import dev.huella.core.facts.FileFacts.AliasSeen;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
@@ -53,52 +54,58 @@ public final class PythonReader extends TreeReader {
         var types = new PythonTypes();
         var module = new TypeParts(TypeKind.MODULE, own.isEmpty() ? name : own).modifiers(PythonTypes.PUBLIC)
                 .namespace(namespace.contains(".") ? namespace.substring(0, namespace.lastIndexOf('.')) : "");
-        List<ImportSeen> imports = new ArrayList<>();
-        List<TypeDeclared> declared = new ArrayList<>();
-        List<Step> steps = new ArrayList<>();
-        var bodies = new PythonBodies(types, null, false);
-        for (SyntaxNode node : tree.root().children()) {
-            topLevel(node, types, module, imports, declared, steps, bodies);
-        }
+        var top = new Top(types, module, new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>(),
+                new PythonBodies(types, null, false));
+        tree.root().children().forEach(top::read);
+        List<Step> steps = top.steps;
         if (steps.stream().anyMatch(step -> !PythonTypes.isDocumentation(step))) {
             module.operations()
                     .add(new OperationDeclared("<main>", Kind.INITIALISER,
-                            PythonTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, steps, bodies.inner(),
+                            PythonTypes.PUBLIC.with(Mark.STATIC), List.of(), List.of(), null, steps, top.bodies.inner(),
                             tree.root().span()));
         }
         if (!module.isEmpty()) {
-            declared.addFirst(module.at(tree.root()));
+            top.declared.addFirst(module.at(tree.root()));
         }
-        return facts(tree, namespace, imports, declared);
+        return facts(tree, namespace, top.imports, top.aliases, top.declared);
     }
 
-    private static void topLevel(SyntaxNode node, PythonTypes types, TypeParts module, List<ImportSeen> imports,
+    /** What the top of a file brings. */
+    private record Top(PythonTypes types, TypeParts module, List<ImportSeen> imports, List<AliasSeen> aliases,
             List<TypeDeclared> declared, List<Step> steps, PythonBodies bodies) {
-        switch (node.kind()) {
-            case "import_statement" -> PythonImports.modules(node, imports);
-            case "import_from_statement" -> PythonImports.names(node, imports);
-            case "class_definition", "decorated_definition", "function_definition" ->
-                types.definition(node, module, declared);
-            case "if_statement", "try_statement" -> {
-                guarded(node, types, module, imports, declared);
-                steps.addAll(bodies.stepsOf(node));
-            }
-            case "type_alias_statement" -> {
-                TypeDeclared alias = PythonAliases.declared(node);
-                if (alias != null) {
-                    declared.add(alias);
-                }
-            }
-            case "expression_statement" -> {
-                SyntaxNode first = node.children().isEmpty() ? null : node.children().getFirst();
-                TypeDeclared alias = first == null ? null : PythonAliases.declared(first);
-                if (alias != null) {
-                    declared.add(alias);
-                } else if (first == null || !first.is("assignment") || !variable(first, module, bodies)) {
+
+        void read(SyntaxNode node) {
+            switch (node.kind()) {
+                case "import_statement" -> PythonImports.modules(node, imports);
+                case "import_from_statement" -> PythonImports.names(node, imports);
+                case "class_definition", "decorated_definition", "function_definition" ->
+                    types.definition(node, module, declared);
+                case "if_statement", "try_statement" -> {
+                    guarded(node, types, module, imports, declared);
                     steps.addAll(bodies.stepsOf(node));
                 }
+                case "type_alias_statement" -> isAlias(node);
+                case "expression_statement" -> {
+                    SyntaxNode first = node.children().isEmpty() ? null : node.children().getFirst();
+                    if (first == null
+                            || !isAlias(first) && (!first.is("assignment") || !variable(first, module, bodies))) {
+                        steps.addAll(bodies.stepsOf(node));
+                    }
+                }
+                default -> steps.addAll(bodies.stepsOf(node));
             }
-            default -> steps.addAll(bodies.stepsOf(node));
+        }
+
+        /** Takes a new name for a type. */
+        private boolean isAlias(SyntaxNode node) {
+            TypeDeclared function = PythonAliases.declared(node);
+            AliasSeen alias = function == null ? PythonAliases.seen(node) : null;
+            if (function != null) {
+                declared.add(function);
+            } else if (alias != null) {
+                aliases.add(alias);
+            }
+            return function != null || alias != null;
         }
     }
 

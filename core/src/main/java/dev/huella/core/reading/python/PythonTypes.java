@@ -91,6 +91,7 @@ final class PythonTypes {
         boolean protocol = false;
         boolean isEnum = false;
         boolean isAbstract = false;
+        boolean isRow = false;
         SyntaxNode supers = node.child("superclasses");
         for (SyntaxNode base : supers == null ? List.<SyntaxNode>of() : supers.children()) {
             if (base.is("keyword_argument")) {
@@ -105,6 +106,7 @@ final class PythonTypes {
             protocol |= last.equals("Protocol");
             isEnum |= ENUMS.contains(last);
             isAbstract |= last.equals("ABC");
+            isRow |= last.equals("NamedTuple") || last.equals("TypedDict");
             if (last.equals("Generic") || last.equals("Protocol")) {
                 text.arguments().forEach(one -> parameters.add(new TypeParameterDeclared(one.name(), List.of())));
             } else if (text != null && !MARKERS.contains(last)) {
@@ -121,7 +123,8 @@ final class PythonTypes {
         parts.extended().addAll(bases);
         makers.stream().filter(maker -> maker != null).forEach(parts.makers()::add);
         parts.typeParameters().addAll(parameters);
-        boolean data = decorators.stream().anyMatch(one -> one.endsWith("dataclass") || one.endsWith("define"));
+        boolean data = isRow || decorators.stream()
+                .anyMatch(one -> one.endsWith("dataclass") || one.endsWith("define"));
         members(node.child("body"), parts, data);
         Modifiers modifiers = visibility(name);
         isAbstract |= protocol || parts.operations().stream().anyMatch(one -> one.modifiers().has(Mark.ABSTRACT));

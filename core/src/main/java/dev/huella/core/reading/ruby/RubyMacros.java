@@ -50,9 +50,7 @@ final class RubyMacros {
             case "private" -> type.visibility(call.child("arguments"), Visibility.PRIVATE);
             case "protected" -> type.visibility(call.child("arguments"), Visibility.PROTECTED);
             case "public", "module_function" -> type.visibility(call.child("arguments"), Visibility.PUBLIC);
-            case "private_constant" -> {
-                // constants are fields, whose visibility matters little
-            }
+            case "private_constant" -> hidden(call, type);
             case "private_class_method" -> {
                 if (call.text().contains(":new")) {
                     type.close();
@@ -64,6 +62,16 @@ final class RubyMacros {
                 // other calls declare nothing that is known
             }
         }
+    }
+
+    private static void hidden(SyntaxNode call, RubyTypes type) {
+        List<String> names = arguments(call).stream().map(RubyMacros::symbol).toList();
+        type.into()
+                .fields()
+                .replaceAll(one -> names.contains(one.name())
+                        ? new FieldDeclared(one.name(), one.type(), one.modifiers().with(Visibility.PRIVATE), one.kind(),
+                                one.initial(), one.inner(), one.at())
+                        : one);
     }
 
     /** Readable or writable from outside: the variable is as good as public. */
@@ -87,16 +95,19 @@ final class RubyMacros {
                 .map(one -> one.child("value"))
                 .findFirst()
                 .orElse(arguments.isEmpty() ? null : arguments.getFirst());
-        boolean named = call.child("method").text().equals("delegate");
-        for (SyntaxNode one : arguments) {
+        String macro = call.child("method").text();
+        boolean named = macro.equals("delegate");
+        boolean renamed = macro.endsWith("delegator") && arguments.size() == 3;
+        for (SyntaxNode one : renamed ? arguments.subList(1, 2) : arguments) {
             if (to != null && one.start() != to.start() && one.is("simple_symbol")) {
                 SourceSpan at = one.span();
+                String name = symbol(renamed ? arguments.getLast() : one);
                 Value target = named && !to.text().contains("@")
                         ? new Value.Call(null, symbol(to), List.of(), at)
                         : new Value.Member(new Value.Self(null, at), symbol(to), at);
                 type.into()
                         .operations()
-                        .add(new OperationDeclared(symbol(one), Kind.OPERATION, RubyTypes.PUBLIC, List.of(), List.of(),
+                        .add(new OperationDeclared(name, Kind.OPERATION, RubyTypes.PUBLIC, List.of(), List.of(),
                                 null, List.of(new Step.Return(new Value.Call(target, symbol(one), List.of(), at), at)),
                                 List.of(), at));
             }

@@ -100,7 +100,8 @@ final class RubyValues extends Bodies {
                     ? name(RubyMacros.symbol(node.child("key")), at)
                     : value(node.child("value")), at);
             case "element_reference" -> read(node);
-            case "splat_argument", "hash_splat_argument", "interpolation", "in" -> inside(node);
+            case "hash_splat_argument" -> new Value.Computed("**", List.of(inside(node)), node.span());
+            case "splat_argument", "interpolation", "in" -> inside(node);
             case "assignment", "operator_assignment" -> assigned(node);
             case "binary" -> binary(node);
             case "unary" -> new Value.Computed(sign(node),
