@@ -86,6 +86,11 @@ final class DynamicCalls {
             Operation callee = calls.overloads().choose(free, call.arguments(), plain);
             return callee == null ? null : calls.called(call, callee, null, plain, used, expected);
         }
+        if (type == null && body.world.library.rule(Rule.CALL_MAKES) && body.world.library.rule(Rule.CAPITAL_TYPES)
+                && Character.isUpperCase(call.name().charAt(0)) && !body.world.library.makesContainer(call.name())
+                && !body.world.library.unsupported(call.name())) {
+            return make(TypeText.of(call.name()), call, expected);
+        }
         return body.world.library.makesContainer(call.name()) ? container(call, expected) : null;
     }
 

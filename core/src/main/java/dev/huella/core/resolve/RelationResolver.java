@@ -13,9 +13,11 @@ import dev.huella.core.model.Relation.Kind;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Gathers the relations between types, each with every place that causes it. */
 final class RelationResolver {
@@ -126,9 +128,12 @@ final class RelationResolver {
 
     /** Names that cause no stronger relation. */
     private void uses(CodeType type) {
+        Set<CodeType> held = new HashSet<>();
+        type.fields().forEach(field -> held.add(field.held().type().erased()));
         for (Mention mention : type.mentions()) {
             boolean weak = switch (mention.kind()) {
-                case SUPERTYPE, FIELD, CREATED -> false;
+                case SUPERTYPE, CREATED -> false;
+                case FIELD -> !held.contains(mention.to()) && !mention.to().external();
                 case PARAMETER, RESULT, LOCAL, STATIC, CAST, KIND_TEST, OTHER -> true;
             };
             if (weak && mention.to() != type && !library.plain(mention.to())) {

@@ -132,8 +132,14 @@ final class SwiftMembers {
                     default -> value = "value".equals(part.field()) ? part : value;
                 }
             }
-            property(node, parts.get(i), SwiftTypes.type(type), value, computed, observers);
+            SyntaxNode said = type != null || value != null ? type : typeBehind(parts, i);
+            property(node, parts.get(i), SwiftTypes.type(said), value, computed, observers);
         }
+    }
+
+    /** {@code var x, y: Int}: the type stands behind the last name. */
+    private static SyntaxNode typeBehind(List<SyntaxNode> parts, int from) {
+        return parts.stream().skip(from).filter(part -> part.is("type_annotation")).findFirst().orElse(null);
     }
 
     private void property(SyntaxNode node, SyntaxNode pattern, TypeText type, SyntaxNode value, SyntaxNode computed,

@@ -37,6 +37,21 @@ final class SwiftTypes {
         return found;
     }
 
+    /** Types that a protocol leaves open are as good as its parameters. */
+    private static void associated(SyntaxNode body, TypeParts into) {
+        for (SyntaxNode member : flat(body)) {
+            SyntaxNode name = member.is("associatedtype_declaration") ? member.child("name") : null;
+            if (name != null) {
+                List<SyntaxNode> parts = member.children();
+                boolean bound = parts.size() > 1 && parts.get(1).is("user_type")
+                        && member.tokens().stream().anyMatch(token -> token.is(":"));
+                TypeText above = bound ? type(parts.get(1)) : null;
+                into.typeParameters()
+                        .add(new TypeParameterDeclared(name.text(), above == null ? List.of() : List.of(above)));
+            }
+        }
+    }
+
     static TypeDeclared declared(SyntaxNode node, List<AliasSeen> aliases) {
         SyntaxNode word = node.child("declaration_kind");
         String kind = node.is("protocol_declaration") ? "protocol" : word == null ? "class" : word.kind();
@@ -64,6 +79,9 @@ final class SwiftTypes {
             parts.standing(Standing.EXTENSION);
         }
         SyntaxNode body = node.child("body");
+        if (parts.kind() == TypeKind.PROTOCOL) {
+            associated(body, parts);
+        }
         var members = new SwiftMembers(parts, aliases, false);
         flat(body).forEach(members::member);
         if (kind.equals("struct")) {
