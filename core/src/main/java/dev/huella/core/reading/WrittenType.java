@@ -157,7 +157,8 @@ public final class WrittenType {
         char first = peek();
         int end = text.indexOf(']', at);
         at = end < 0 ? text.length() : end + 1;
-        return TypeText.of(Character.isDigit(first) || first == '-' ? "int" : Character.isLetter(first) ? "bool" : "str");
+        return TypeText
+                .of(Character.isDigit(first) || first == '-' ? "int" : Character.isLetter(first) ? "bool" : "str");
     }
 
     private TypeText pythonCallable() {

@@ -389,8 +389,10 @@ final class CallResolver {
                 ? null
                 : overloads.choose(constructors(of), construct.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>();
-        List<Flow> arguments = Labels.order(construct.arguments(), functionArguments(construct.arguments(), plain, callee,
-                bindings, List.of(), TypeUse.UNKNOWN), callee);
+        List<Flow> arguments = Labels.order(construct.arguments(),
+                functionArguments(construct.arguments(), plain, callee,
+                        bindings, List.of(), TypeUse.UNKNOWN),
+                callee);
         body.add(new Deed.Calls(callee, construct.ofSuper() ? "super" : "this",
                 Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)), arguments, false, body.setting,
                 construct.at()));

@@ -21,7 +21,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Forms that real code uses and that are easily read wrongly, one file for each language in {@code forms}. A form has a
- * title, its text, and what has to be there afterwards: members as {@code Type.member}, types that are called or made
+ * title, its text, and what has to be there afterwards: members as {@code Type.member}, how many a field holds as
+ * {@code Type.field 0..*}, relations as {@code Type association Type}, types that are called or made
  * as {@code Type.member > Type.member}; what stands behind {@code !} may not be there. Nothing of it may be reported as unreadable.
  */
 class FormsTest {
@@ -72,6 +73,8 @@ class FormsTest {
         Model model = ModelResolver.resolve(List.of(facts), Work.QUIET);
         Set<String> there = new TreeSet<>();
         model.types().forEach(type -> gather(type, there));
+        model.relations()
+                .forEach(one -> there.add(one.from().name() + " " + one.kind().word() + " " + one.to().name()));
         assertThat(form.expected).isNotEmpty();
         for (String line : form.expected) {
             if (line.startsWith("! ")) {
@@ -85,7 +88,11 @@ class FormsTest {
     private static void gather(CodeType type, Set<String> there) {
         there.add(type.name());
         type.supertypes().forEach(above -> there.add(type.name() + " : " + above.text()));
-        type.fields().forEach(field -> there.add(type.name() + "." + field.name()));
+        type.fields().forEach(field -> {
+            String name = type.name() + "." + field.name();
+            there.add(name);
+            there.add(name + " " + field.held().many().text());
+        });
         type.operations().forEach(operation -> {
             String name = type.name() + "." + operation.name();
             there.add(name);

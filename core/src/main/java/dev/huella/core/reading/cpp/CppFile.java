@@ -102,8 +102,23 @@ final class CppFile {
 
     private void type(SyntaxNode node, String namespace, List<SyntaxNode> templates) {
         if (node.child("body") != null && node.child("name") != null) {
-            types.add(CppTypes.declared(node, templates, aliases).namespace(namespace).at(node));
+            TypeParts parts = CppTypes.declared(node, templates, aliases);
+            String path = CppTypeTexts.plain(node.child("name").text());
+            if (path.contains(".")) {
+                nested(parts, path.substring(0, path.lastIndexOf('.')), namespace, node);
+            } else {
+                types.add(parts.namespace(namespace).at(node));
+            }
         }
+    }
+
+    /** {@code class Owner::Name { … }}: what was announced inside its owner. */
+    private void nested(TypeParts parts, String owner, String namespace, SyntaxNode node) {
+        var around = new TypeParts(TypeKind.CLASS, owner).standing(Standing.EXTENSION)
+                .modifiers(CppTypes.PUBLIC)
+                .namespace(namespace);
+        around.nested().add(parts.modifiers(parts.modifiers().with(Visibility.PRIVATE)).at(node));
+        types.add(around.at(node));
     }
 
     private void using(SyntaxNode node) {
@@ -185,6 +200,9 @@ final class CppFile {
             if (name == null || CppTypeTexts.function(own) != null) {
                 continue;
             }
+            if (isElsewhere(node, declarator)) {
+                continue;
+            }
             if (name.is("qualified_identifier")) {
                 staticMember(node, declarator, name, namespace);
             } else {
@@ -196,6 +214,13 @@ final class CppFile {
                                 FieldDeclared.Kind.FIELD, initial, bodies.inner(), declarator.span()));
             }
         }
+    }
+
+    /** Only announced here. */
+    private static boolean isElsewhere(SyntaxNode node, SyntaxNode declarator) {
+        return !declarator.is("init_declarator") && node.children()
+                .stream()
+                .anyMatch(child -> child.is("storage_class_specifier") && child.text().equals("extern"));
     }
 
     /** {@code T Owner::name = value;}: the value that a class-level field starts with. */

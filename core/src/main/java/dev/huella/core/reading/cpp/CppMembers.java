@@ -115,7 +115,8 @@ final class CppMembers {
     }
 
     private static String operationName(SyntaxNode name) {
-        return name.is("operator_cast") ? "operator" : CppTypeTexts.plain(name.text());
+        SyntaxNode to = name.is("operator_cast") ? name.child("type") : null;
+        return to != null ? "operator " + to.text() : CppTypeTexts.plain(name.text());
     }
 
     private void declared(SyntaxNode node, Visibility visibility, List<SyntaxNode> templates) {

@@ -146,7 +146,8 @@ final class CppTypeTexts {
             switch (at.kind()) {
                 case "pointer_declarator", "abstract_pointer_declarator", "pointer_type_declarator" ->
                     type = TypeText.optional(type);
-                case "array_declarator", "abstract_array_declarator" -> type = type == null ? null : type.array(1);
+                case "array_declarator", "abstract_array_declarator" ->
+                    type = type == null ? null : type.present().array(1);
                 case "function_declarator" -> {
                     SyntaxNode inner = at.child("declarator");
                     if (inner != null && inner.is("parenthesized_declarator")) {

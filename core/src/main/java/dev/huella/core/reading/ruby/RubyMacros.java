@@ -69,7 +69,8 @@ final class RubyMacros {
         type.into()
                 .fields()
                 .replaceAll(one -> names.contains(one.name())
-                        ? new FieldDeclared(one.name(), one.type(), one.modifiers().with(Visibility.PRIVATE), one.kind(),
+                        ? new FieldDeclared(one.name(), one.type(), one.modifiers().with(Visibility.PRIVATE),
+                                one.kind(),
                                 one.initial(), one.inner(), one.at())
                         : one);
     }
