@@ -291,7 +291,7 @@ final class CallResolver {
         Operation constructor = written.type() == null
                 ? null
                 : overloads.choose(constructors(written.type()), create.arguments(), plain);
-        TypeUse use = inferred(written, constructor, plain, expected);
+        TypeUse use = Inference.ofArguments(written, constructor, plain, expected, body.world.supertypes);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>(Supertypes.bindings(use));
         List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings, List.of(),
                 TypeUse.UNKNOWN);
@@ -348,35 +348,6 @@ final class CallResolver {
             }
         }
         return own;
-    }
-
-    /** The type with its arguments where the code leaves them to be worked out: {@code new ArrayList<>(others)}. */
-    private TypeUse inferred(TypeUse written, Operation constructor, List<Flow> plain, TypeUse expected) {
-        if (written.type() == null || !written.arguments().isEmpty() || written.type().variables().isEmpty()) {
-            return written;
-        }
-        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
-        for (int i = 0; constructor != null && i < Math.min(plain.size(), constructor.parameters().size()); i++) {
-            if (plain.get(i) != null) {
-                Inference.bind(constructor.parameters().get(i).type(), plain.get(i).type(), bindings,
-                        body.world.supertypes);
-            }
-        }
-        List<TypeUse> variables = written.type()
-                .variables()
-                .stream()
-                .map(variable -> new TypeUse(variable.name(), null, variable, List.of(), 0))
-                .toList();
-        TypeUse seen = expected.type() == null
-                ? null
-                : body.world.supertypes.as(TypeUse.of(written.type(), variables), expected.type());
-        if (seen != null) {
-            Inference.bind(seen, expected, bindings, body.world.supertypes);
-        }
-        return bindings.isEmpty()
-                ? written
-                : TypeUse.of(written.type(),
-                        variables.stream().map(variable -> variable.substitute(bindings)).toList());
     }
 
     /** A constructor hands on to another one. */

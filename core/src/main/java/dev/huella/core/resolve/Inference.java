@@ -1,7 +1,11 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /** Works out what type variables stand for from the values given. */
@@ -28,5 +32,35 @@ final class Inference {
         for (int i = 0; i < Math.min(declared.arguments().size(), seen.arguments().size()); i++) {
             bind(declared.arguments().get(i), seen.arguments().get(i), bindings, supertypes);
         }
+    }
+
+    /** The type with its arguments where the code leaves them to be worked out: {@code new ArrayList<>(others)}. */
+    static TypeUse ofArguments(TypeUse written, Operation constructor, List<Flow> plain, TypeUse expected,
+            Supertypes supertypes) {
+        if (written.type() == null || !written.arguments().isEmpty() || written.type().variables().isEmpty()) {
+            return written;
+        }
+        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
+        for (int i = 0; constructor != null && i < Math.min(plain.size(), constructor.parameters().size()); i++) {
+            if (plain.get(i) != null) {
+                bind(constructor.parameters().get(i).type(), plain.get(i).type(), bindings,
+                        supertypes);
+            }
+        }
+        List<TypeUse> variables = written.type()
+                .variables()
+                .stream()
+                .map(variable -> new TypeUse(variable.name(), null, variable, List.of(), 0))
+                .toList();
+        TypeUse seen = expected.type() == null
+                ? null
+                : supertypes.as(TypeUse.of(written.type(), variables), expected.type());
+        if (seen != null) {
+            bind(seen, expected, bindings, supertypes);
+        }
+        return bindings.isEmpty()
+                ? written
+                : TypeUse.of(written.type(),
+                        variables.stream().map(variable -> variable.substitute(bindings)).toList());
     }
 }
