@@ -110,6 +110,6 @@ class SourcesTest {
         when(content.bytes()).thenThrow(new IOException("gone"));
         var facts = Project.facts(List.of(new SourceFile("Gone.java", 10, content)),
                 dev.huella.core.reading.LanguageReaders.installed(), Work.QUIET);
-        assertThat(facts.getFirst().problems().getFirst().message()).contains("could not be opened (gone)");
+        assertThat(facts.getFirst().problems().getFirst().message()).contains("could not be read (gone)");
     }
 }

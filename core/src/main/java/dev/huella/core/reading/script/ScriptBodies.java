@@ -134,6 +134,12 @@ final class ScriptBodies extends Bodies {
             into.add(new Step.Yield(firstOrNull(node), node.span()));
         } else if (node.is("sequence_expression")) {
             node.children().forEach(child -> expression(child, into));
+        } else if (ScriptMembers.assignedAtOnce(node) != null) {
+            ScriptMembers.assignedAtOnce(node)
+                    .forEach((name, given) -> into.add(act(new Value.Assign(
+                            new Value.Member(new Value.Self(null, given.span()), name, given.span()), value(given),
+                            true,
+                            given.span()))));
         } else {
             into.add(act(value(node)));
         }
@@ -185,12 +191,13 @@ final class ScriptBodies extends Bodies {
             case "assignment_pattern", "object_assignment_pattern" -> {
                 SyntaxNode name = part.children().getFirst();
                 TypeText truth = WrittenType.orOfDefault(null, part.child("right"), "boolean");
-                if (truth == null || name.is("object_pattern") || name.is("array_pattern")) {
+                if (whole == null || !byName || name.is("object_pattern") || name.is("array_pattern")) {
                     parted(name, byName, whole, into);
                 } else {
-                    into.add(new Step.Declare(name.text(), truth, whole == null || !byName
-                            ? null
-                            : new Value.Member(whole, name.text(), at), at));
+                    Value given = new Value.Member(whole, name.text(), at);
+                    into.add(new Step.Declare(name.text(), truth, truth != null
+                            ? given
+                            : new Value.Fallback(given, heldBy(name.text(), part.child("right")), at), at));
                 }
             }
             case "rest_pattern" -> into.add(new Step.Declare(part.children().isEmpty()

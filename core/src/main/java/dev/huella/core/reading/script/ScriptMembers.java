@@ -17,7 +17,9 @@ import dev.huella.core.reading.TypeParts;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** Reads the members of one class. */
@@ -212,6 +214,10 @@ final class ScriptMembers {
                 target(node.child("left"), DocComment.of(comment));
                 comment = null;
             }
+            Map<String, SyntaxNode> atOnce = assignedAtOnce(node);
+            if (atOnce != null) {
+                atOnce.forEach((name, given) -> field(name, DocComment.NONE, ScriptTypes.PUBLIC, given));
+            }
             if (node == member || !OWN_THIS.contains(node.kind())) {
                 node.tokens().reversed().forEach(open::push);
             }
@@ -223,13 +229,36 @@ final class ScriptMembers {
             return;
         }
         SyntaxNode property = left.child("property");
-        String name = name(property);
+        field(name(property), doc, modifiers(left, property, doc), left);
+    }
+
+    /** What {@code Object.assign(this, { … })} gives the receiver, by name; null for anything else. */
+    static Map<String, SyntaxNode> assignedAtOnce(SyntaxNode call) {
+        SyntaxNode arguments = call.is("call_expression") && call.child("function").text().equals("Object.assign")
+                ? call.child("arguments")
+                : null;
+        if (arguments == null || arguments.children().size() != 2 || !arguments.children().getFirst().is("this")
+                || !arguments.children().getLast().is("object")) {
+            return null;
+        }
+        Map<String, SyntaxNode> found = new LinkedHashMap<>();
+        for (SyntaxNode part : arguments.children().getLast().children()) {
+            if (part.is("shorthand_property_identifier")) {
+                found.put(part.text(), part);
+            } else if (part.is("pair")) {
+                found.put(name(part.child("key")), part.child("value"));
+            }
+        }
+        return found;
+    }
+
+    private void field(String name, DocComment doc, Modifiers modifiers, SyntaxNode at) {
         if (!into.hasField(name) && into.operations()
                 .stream()
                 .noneMatch(one -> one.name().equals(name) && one.modifiers().has(Mark.SETTER))) {
             into.fields()
-                    .add(new FieldDeclared(name, doc.held(), modifiers(left, property, doc), FieldDeclared.Kind.FIELD,
-                            null, List.of(), left.span()));
+                    .add(new FieldDeclared(name, doc.held(), modifiers, FieldDeclared.Kind.FIELD, null, List.of(),
+                            at.span()));
         }
     }
 

@@ -94,7 +94,7 @@ final class ScriptPrototypes {
     /** True when the expression belongs to one of the classes and was read here. */
     boolean takes(SyntaxNode node) {
         if (node.is("call_expression")) {
-            return inherits(node);
+            return inherits(node) || mixed(node);
         }
         if (!node.is("assignment_expression")) {
             return false;
@@ -125,6 +125,20 @@ final class ScriptPrototypes {
             return true;
         }
         return false;
+    }
+
+    /** {@code Object.assign(Name.prototype, { … })}: several operations at once. */
+    private boolean mixed(SyntaxNode call) {
+        SyntaxNode arguments = call.child("function").text().equals("Object.assign") ? call.child("arguments") : null;
+        Matcher matcher = arguments == null || arguments.children().size() != 2
+                || !arguments.children().getLast().is("object")
+                        ? null
+                        : PROTOTYPE.matcher(arguments.children().getFirst().text());
+        if (matcher == null || !matcher.matches() || matcher.group(2) != null || !isClass(matcher.group(1))) {
+            return false;
+        }
+        whole(of(matcher.group(1)), arguments.children().getLast());
+        return true;
     }
 
     private static void whole(TypeParts type, SyntaxNode value) {
