@@ -276,11 +276,12 @@ final class DynamicCalls {
     }
 
     /** Calls a function that is a value. */
-    Flow apply(Value.Call call, Flow function, boolean used, TypeUse expected) {
+    Flow apply(Value.Call call, Flow called, boolean used, TypeUse expected) {
         if (call.name().equals("bind")) {
             call.arguments().forEach(values::flow);
-            return function;
+            return called;
         }
+        Flow function = values.containers().holdsOne(called.type()) ? values.containers().element(called) : called;
         Flow told = calls.listeners().applied(call, function, used);
         if (told != null) {
             return told;

@@ -154,6 +154,10 @@ final class NameResolver {
         if (qualified != null) {
             return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
         }
+        if (of.type().dimensions() == 0 && of.type().type() != null
+                && body.world.library.lists("namedEntries", of.type().type().name())) {
+            return values.containers().element(of);
+        }
         if (values.containers().isContainer(of.type()) && body.world.library.passes(member.name())) {
             return of.as(values.containers().element(of).type());
         }

@@ -52,7 +52,8 @@ final class Creation {
                         || receiver instanceof Origin.Self && callee.home() == operation.home();
                 if (helper && callee.hasBody()) {
                     collect(callee, found, seen, depth + 1);
-                } else if (receiver != null && Bodies.handsBackItself(callee)) {
+                } else if (receiver != null && (Bodies.handsBackItself(callee)
+                        || receiver instanceof Origin.Fresh(CodeType made) && callee.returns().erased() == made)) {
                     handedOut(receiver, operation, at, found, seen, depth);
                 }
             }

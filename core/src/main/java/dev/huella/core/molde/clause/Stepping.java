@@ -78,7 +78,8 @@ final class Stepping {
         }
         for (Deed deed : operation.deeds()) {
             boolean steps = switch (deed) {
-                case Deed.Yields _ -> true;
+                case Deed.Yields yields -> operation.parameters().isEmpty() || yields.value() == null
+                        || Assembly.fromOwn(yields.value());
                 case Deed.Calls calls -> calls.used() && calls.callee() == null
                         && calls.receiver().first() instanceof Origin.Self
                         && LibraryKnowledge.of(operation.home()).makesSteps(calls.name());

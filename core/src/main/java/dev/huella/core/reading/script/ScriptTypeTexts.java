@@ -41,13 +41,23 @@ final class ScriptTypeTexts {
             case "type_identifier", "identifier", "predefined_type", "nested_type_identifier", "member_expression",
                     "nested_identifier" ->
                 TypeText.of(node.text().replaceAll("\\s", ""));
-            case "object_type" -> holdsValues(node) ? TypeText.of("object") : null;
+            case "object_type" -> objectType(node);
             case "this_type" -> null;
             default -> null;
         };
     }
 
-    /** True for an object's type, written in place, that asks for no functions. */
+    /** Written in place: {@code { [key: string]: T }} is a table, values alone are an object, operations are no type. */
+    private static TypeText objectType(SyntaxNode node) {
+        List<SyntaxNode> members = node.children();
+        if (members.size() == 1 && members.getFirst().is("index_signature")) {
+            TypeText value = type(members.getFirst().child("type"));
+            return value == null ? null : new TypeText("Record", List.of(TypeText.of("string"), value), 0);
+        }
+        return holdsValues(node) ? TypeText.of("object") : null;
+    }
+
+    /** True for an object's type that asks for no functions. */
     private static boolean holdsValues(SyntaxNode node) {
         return !node.children().isEmpty() && node.children().stream().allMatch(member -> {
             SyntaxNode type = member.is("property_signature") ? member.child("type") : null;
