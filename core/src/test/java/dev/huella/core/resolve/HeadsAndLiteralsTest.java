@@ -48,6 +48,28 @@ class HeadsAndLiteralsTest {
                 .containsExactly("file 1", "all 0..*", "name 1");
     }
 
+    /** What hides from a grammar is looked for in the text: none of that may cost depth where a text is long. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            java  | // | class Tug { }
+            kt    | // | class Tug(val a: Int) : Boat(a), Moored by Buoy(a) { fun f() = a }
+            cs    | // | class Tug(int a) : Boat(a) { int[] b = []; }
+            cpp   | // | class Tug : public Boat { };
+            ts    | // | class Tug extends Boat { }
+            js    | // | class Tug extends Boat { }
+            php   | // | class Tug extends Boat { }
+            py    | #  | class Tug(Boat): pass
+            rb    | #  | class Tug < Boat; end
+            swift | // | class Tug: Boat { }
+            """)
+    void longTextsAreNotDeep(String ending, String comment, String type) {
+        String start = ending.equals("php") ? "<?php\n" : "";
+        String line = comment + " class x (" + "a, b<c>, [d] \"e\" f : g by h, object : i ".repeat(2000) + "\n";
+        Model model = CodeBase.in(ending, start + line.repeat(20) + type + "\n");
+        assertThat(model.files().getFirst().problems()).isEmpty();
+        assertThat(CodeBase.type(model, "Tug")).isNotNull();
+    }
+
     @Test
     void aHiddenTypeOfAFileIsItsOwn() {
         Model model = CodeBase.filesIn("swift",

@@ -19,7 +19,7 @@ final class KotlinMasks {
     /** {@code : Type by value} before a body, of an object or a type. */
     private static final Pattern DELEGATING = Pattern.compile(
             "\\b(?:object\\s*|(?:class|object)\\s+\\w+(?:\\s*<[^{}()\\n]*>)?\\s*(?:[\\w \\t]*\\bconstructor\\s*)?"
-                    + "(?:\\((?:[^(){}]|\\([^(){}]*\\))*\\)\\s*)?):\\s*(?:[\\w.<>?, ()\"]|,[ \\t]*\\r?\\n)*?\\s(by)\\s+\\w[\\w.]*"
+                    + "(?:\\((?:[^(){}]++|\\([^(){}]*+\\))*+\\)\\s*)?):[^{}\\n]*(?:,[ \\t]*\\r?\\n[^{}\\n]*)*?\\s(by)\\s+\\w[\\w.]*"
                     + "(?:\\([^(){}\\n]*\\))?\\s*\\{");
     /** The blank between the last thing in a body and the brace. */
     private static final Pattern LAST = Pattern.compile("(?<!->)(?<=[^\\s{;,(\\[])([ \\t])(?=\\})");
