@@ -16,14 +16,14 @@ public final class IsHowTheLanguageAsksForSteps implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "The language calls it to go through an object.";
+        return "The language calls it to go through an object, or it hands out what the language makes to go through it.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
             if (LibraryKnowledge.of(operation.home()).asksForSteps(operation.name())
-                    || Stepping.declaredSteps(operation)) {
+                    || Stepping.declaredSteps(operation) || Stepping.makesSteps(operation)) {
                 into.add(operation.place(), operation);
             }
         });

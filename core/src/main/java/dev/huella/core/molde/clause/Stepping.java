@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -68,6 +69,25 @@ final class Stepping {
                 .allMatch(flow -> TRUTH.contains(flow.type().text()));
     }
 
+    /** Asks the language for an object that steps through what it hands to a block. */
+    static boolean makesSteps(Operation operation) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && makesSteps(calls, operation));
+    }
+
+    private static boolean makesSteps(Deed.Calls calls, Operation operation) {
+        return calls.used() && calls.callee() == null && calls.receiver().first() instanceof Origin.Self
+                && LibraryKnowledge.of(operation.home()).makesSteps(calls.name());
+    }
+
+    /** What it is given, other than a function to hand values to, may be what the values come from. */
+    private static boolean takesMore(Operation operation) {
+        return operation.parameters()
+                .stream()
+                .anyMatch(given -> given.type().type() == null || given.type().type().kind() != TypeKind.FUNCTION);
+    }
+
     /**
      * Where a body hands out a value and waits, or hands out what the language makes of it so that it does; null when
      * it does not.
@@ -78,11 +98,9 @@ final class Stepping {
         }
         for (Deed deed : operation.deeds()) {
             boolean steps = switch (deed) {
-                case Deed.Yields yields -> operation.parameters().isEmpty() || yields.value() == null
+                case Deed.Yields yields -> !takesMore(operation) || yields.value() == null
                         || Assembly.fromOwn(yields.value());
-                case Deed.Calls calls -> calls.used() && calls.callee() == null
-                        && calls.receiver().first() instanceof Origin.Self
-                        && LibraryKnowledge.of(operation.home()).makesSteps(calls.name());
+                case Deed.Calls calls -> makesSteps(calls, operation);
                 default -> false;
             };
             if (steps) {
