@@ -227,6 +227,9 @@ final class ValueResolver {
                 if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
                         || origin instanceof Origin.OfType(CodeType named) && !named.external()) {
                     origins.add(origin);
+                } else if (part instanceof Value.Labelled
+                        && (origin instanceof Origin.OfField || origin instanceof Origin.CopyOf)) {
+                    origins.add(new Origin.Result(null, origin)); // a table under names is made from what it is given
                 }
             }
             kinds.add(flow.type().dimensions() > 0 || NameResolver.isType(flow) ? null : flow.type().type());
