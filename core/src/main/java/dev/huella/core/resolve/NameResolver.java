@@ -154,9 +154,12 @@ final class NameResolver {
         if (qualified != null) {
             return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
         }
-        if (of.type().dimensions() == 0 && of.type().type() != null
-                && body.world.library.lists("namedEntries", of.type().type().name())) {
-            return values.containers().element(of);
+        Flow entry = of.type().dimensions() == 0 && of.type().type() != null
+                && body.world.library.lists("namedEntries", of.type().type().name())
+                        ? values.containers().element(of)
+                        : Flow.UNKNOWN;
+        if (values.containers().isContainer(entry.type())) {
+            return entry; // one of several lists under names; one of several objects says nothing of the others
         }
         if (values.containers().isContainer(of.type()) && body.world.library.passes(member.name())) {
             return of.as(values.containers().element(of).type());
