@@ -38,6 +38,12 @@ public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifi
                 operations, nested, at, unreadable, standing, namespace, makers);
     }
 
+    /** The same declaration with other modifiers. */
+    public TypeDeclared with(Modifiers other) {
+        return new TypeDeclared(name, anonymous, kind, other, typeParameters, extended, realised, fields, operations,
+                nested, at, unreadable, standing, namespace, makers);
+    }
+
     /** How much of a type one declaration is. */
     public enum Standing {
         /** The declaration is the type. */

@@ -13,11 +13,16 @@ import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Reads the top level of one file: imports, declarations, and what is done when it is loaded. */
 final class ScriptModule {
@@ -28,6 +33,7 @@ final class ScriptModule {
     private final List<AliasSeen> aliases = new ArrayList<>();
     private final List<TypeDeclared> types = new ArrayList<>();
     private final List<Step> steps = new ArrayList<>();
+    private final Set<String> given = new HashSet<>();
     private ScriptPrototypes prototypes;
 
     ScriptModule(String stem) {
@@ -65,6 +71,24 @@ final class ScriptModule {
         prototypes = new ScriptPrototypes(root);
         top(root);
         types.addAll(prototypes.types());
+        if (!given.isEmpty()) {
+            types.replaceAll(type -> type.kind() == TypeKind.CLASS && !type.anonymous() && !given.contains(type.name())
+                    ? type.with(type.modifiers().with(Visibility.PRIVATE))
+                    : type);
+        }
+    }
+
+    /** What a file exports in any of the ways there are; a file that exports something keeps the rest to itself. */
+    private void gives(SyntaxNode node) {
+        Deque<SyntaxNode> open = new ArrayDeque<>(List.of(node));
+        while (!open.isEmpty()) {
+            SyntaxNode part = open.pop();
+            if (part.kind().endsWith("identifier")) {
+                given.add(part.text());
+            } else if (!part.is("class_body") && !part.is("statement_block")) {
+                part.children().forEach(open::push);
+            }
+        }
     }
 
     private void top(SyntaxNode root) {
@@ -117,6 +141,8 @@ final class ScriptModule {
     private void exported(SyntaxNode node, DocComment doc) {
         imports.exported(node);
         SyntaxNode declaration = node.child("declaration");
+        SyntaxNode name = declaration == null ? null : declaration.child("name");
+        gives(name != null ? name : node);
         if (declaration != null) {
             statement(declaration, doc);
             return;
@@ -220,6 +246,9 @@ final class ScriptModule {
         if (node.is("assignment_expression")) {
             String target = node.child("left").text();
             SyntaxNode value = node.child("right");
+            if (target.startsWith("exports") || target.startsWith("module.exports")) {
+                gives(value);
+            }
             if (target.equals("module.exports")) {
                 exportedValue(value, DocComment.NONE);
                 if (!value.is("object")) {

@@ -1,0 +1,4 @@
+from icons import Icon, Toolbar
+
+Toolbar(["open", "save"]).paint()
+assert Icon("open") is Icon("open")
