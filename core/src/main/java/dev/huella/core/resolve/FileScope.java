@@ -82,7 +82,8 @@ final class FileScope {
         ImportSeen imported = single.get(simple);
         if (imported != null) {
             CodeType type = index.qualified(imported.name());
-            return type != null ? type : index.outside(imported.name());
+            CodeType near = type == null ? around(imported.name(), namespace) : type; // named from where it stands
+            return near != null ? near : index.outside(imported.name());
         }
         CodeType hidden = own.get(simple);
         if (hidden != null && hidden.modifiers().visibility() == Visibility.PRIVATE) {

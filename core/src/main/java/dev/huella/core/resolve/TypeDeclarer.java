@@ -14,6 +14,7 @@ import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.TypeVariable;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -28,6 +29,7 @@ final class TypeDeclarer {
     private final Map<TypeDeclared, Declared> byFacts = new IdentityHashMap<>();
     private final Map<CodeType, Map<String, Integer>> unnamed = new IdentityHashMap<>();
     private final Map<CodeType, Map<String, CodeType>> locals = new IdentityHashMap<>();
+    private final Map<CodeType, List<TypeVariable>> around = new IdentityHashMap<>();
 
     TypeDeclarer(TypeIndex index) {
         this.index = index;
@@ -169,11 +171,22 @@ final class TypeDeclarer {
             field.inner().forEach(inner -> declareInner(inner, type, scope, ""));
         }
         for (OperationDeclared operation : facts.operations()) {
-            operation.inner()
-                    .forEach(inner -> declareInner(inner, type, scope, handsOut(operation, inner)
-                            ? operation.name()
-                            : ""));
+            List<TypeVariable> variables = operation.typeParameters()
+                    .stream()
+                    .map(parameter -> new TypeVariable(parameter.name()))
+                    .toList();
+            for (TypeDeclared inner : operation.inner()) {
+                declareInner(inner, type, scope, handsOut(operation, inner) ? operation.name() : "");
+                if (!variables.isEmpty() && byFacts.get(inner) != null) {
+                    around.put(byFacts.get(inner).type(), variables);
+                }
+            }
         }
+    }
+
+    /** Type parameters of the operation in whose body a type is declared. */
+    List<TypeVariable> around(CodeType type) {
+        return around.getOrDefault(type, List.of());
     }
 
     /** True when what the operation gives back is made from the type written in it. */

@@ -114,16 +114,25 @@ final class TypeNames {
         return new TypeUse(shown(text), type, null, List.of(), text.dimensions());
     }
 
-    private static TypeVariable variable(String name, From from) {
+    private TypeVariable variable(String name, From from) {
         TypeVariable own = from.variables().get(name);
         if (own != null) {
             return own;
         }
         for (CodeType type = from.type(); type != null; type = type.outer()) {
-            for (TypeVariable variable : type.variables()) {
-                if (variable.name().equals(name)) {
-                    return variable;
-                }
+            TypeVariable found = named(name, type.variables());
+            found = found == null ? named(name, declarer.around(type)) : found;
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private static TypeVariable named(String name, List<TypeVariable> among) {
+        for (TypeVariable variable : among) {
+            if (variable.name().equals(name)) {
+                return variable;
             }
         }
         return null;
