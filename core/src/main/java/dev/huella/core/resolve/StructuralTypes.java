@@ -38,7 +38,7 @@ final class StructuralTypes {
     /** A type that is there to be satisfied by shape, and asks for so much that nothing has it by chance. */
     private static boolean isTelling(CodeType type) {
         return type.kind() == TypeKind.PROTOCOL && !type.shape()
-                && asked(type).mapToInt(operation -> 1 + operation.parameters().size()).sum() > 2;
+                && (asked(type).count() > 1 || asked(type).anyMatch(operation -> operation.parameters().size() > 1));
     }
 
     private static Stream<Operation> asked(CodeType type) {

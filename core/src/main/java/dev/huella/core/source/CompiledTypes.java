@@ -14,6 +14,10 @@ import java.util.Set;
  */
 final class CompiledTypes {
     private static final String ENDING = ".class";
+    /** Endings of languages whose sources become such files. */
+    private static final Set<String> SOURCES = Set.of("java", "kt", "groovy", "scala");
+    /** Where an archive keeps the same types for later versions of Java. */
+    private static final String LATER = "META-INF/versions/";
     private static final Set<String> NO_TYPES = Set.of("package-info.class", "module-info.class");
 
     private CompiledTypes() {}
@@ -25,7 +29,7 @@ final class CompiledTypes {
         for (SourceFile file : listing.files()) {
             if (file.path().endsWith(ENDING)) {
                 compiled.put(file.path(), file);
-            } else {
+            } else if (SOURCES.contains(file.extension())) {
                 written.add(lastTwoNames(file.path()));
             }
         }
@@ -37,6 +41,8 @@ final class CompiledTypes {
         for (SourceFile file : listing.files()) {
             if (!file.path().endsWith(ENDING)) {
                 files.add(file);
+            } else if (file.path().startsWith(LATER)) {
+                leftOut.add(new SourceSet.LeftOut(file.path(), "the same for a later version of Java"));
             } else if (written.contains(lastTwoNames(file.path()))) {
                 leftOut.add(new SourceSet.LeftOut(file.path(), "compiled from a source that is here as well"));
             } else if (!isPart(file.path(), compiled) && !NO_TYPES.contains(name(file.path()))) {

@@ -249,6 +249,18 @@ class CompiledTypesTest {
     }
 
     @Test
+    void whatOnlyHasTheSameNameIsNoSource() throws Exception {
+        Files.writeString(compiled.resolve("aldera/dues/Fee.properties"), "fee=3");
+        Path later = compiled.resolve("META-INF/versions/21/aldera/dues/Fee.class");
+        Files.createDirectories(later.getParent());
+        Files.copy(compiled.resolve("aldera/dues/Fee.class"), later);
+        Project project = read(compiled);
+        assertThat(project.named("Fee").place().file()).isEqualTo("aldera/dues/Fee.class");
+        assertThat(project.sources().leftOut()).extracting(SourceSet.LeftOut::path)
+                .containsExactly("META-INF/versions/21/aldera/dues/Fee.class");
+    }
+
+    @Test
     void whatIsNoCompiledTypeIsAProblemAndNotAnEnd() throws Exception {
         Files.write(compiled.resolve("Cut.class"), new byte[]{(byte) 0xCA, (byte) 0xFE, 1, 2, 3});
         Project project = read(compiled);
