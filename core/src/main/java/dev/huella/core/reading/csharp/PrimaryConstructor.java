@@ -51,7 +51,8 @@ final class PrimaryConstructor {
         }
         var constructor = new PrimaryConstructor(node, list, into);
         for (ParameterDeclared parameter : constructor.parameters) {
-            if (record || isUsed(node.child("body"), parameter.name())) {
+            boolean elsewhere = CSharpTypes.word(node, "partial"); // other parts may use it
+            if (record || elsewhere || isUsed(node.child("body"), parameter.name())) {
                 constructor.keep(parameter, record);
             }
         }
