@@ -82,9 +82,9 @@ public final class LibraryKnowledge {
         return of(type.language());
     }
 
-    boolean lists(String list, String word) {
-        Set<String> all = words.get(list);
-        return all != null && all.contains(word);
+    /** True when the language's file has the word in that list. */
+    public boolean lists(String list, String word) {
+        return words.getOrDefault(list, Set.of()).contains(word);
     }
 
     /** True when a rule of names or calls holds in the language. */

@@ -22,6 +22,8 @@ final class ValueResolver {
     private static final String RECORD = "Record";
     /** Several values handed on as one have no single type. */
     private static final Set<String> SEVERAL = Set.of("tuple_expression", "tuple", "expression_list");
+    /** Nothing in brackets. */
+    private static final Origin EMPTY = new Origin.Constant("[]");
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
@@ -239,7 +241,7 @@ final class ValueResolver {
             element = common == null ? element : TypeUse.of(common);
         }
         if (origins.isEmpty()) {
-            origins.add(Origin.UNKNOWN);
+            origins.add(array.elements().isEmpty() && array.type() == null ? EMPTY : Origin.UNKNOWN);
         }
         return new Flow(origins, container && (!element.isUnknown() || !expected.arguments().isEmpty())
                 ? expected

@@ -123,9 +123,9 @@ final class Bodies {
                 .allMatch(origin -> origin instanceof Origin.Constant(String text) && !text.matches("[-+]?[0-9].*"));
     }
 
-    /** All it does is return a constant or a field. */
+    /** All it does is return a constant or a field, and it is asked without input. */
     static boolean reports(Operation operation) {
-        Flow value = onlyReturn(operation);
+        Flow value = operation.parameters().isEmpty() ? onlyReturn(operation) : null;
         return value != null && value.origins()
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant || Origins.whole(origin) != null);

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Visibility;
@@ -69,11 +70,14 @@ final class Copying {
         List<Copy> found = new ArrayList<>();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Creates creates && creates.type() == operation.home()
-                    && creates.arguments().stream().noneMatch(Copying::isFixed)
                     && Creation.fresh(operation).containsKey(creates.type())) {
                 Set<Field> reached = new LinkedHashSet<>();
                 Set<Field> asIs = new LinkedHashSet<>();
-                boolean all = given(operation, creates, reached, asIs) | afterwards(operation, reached, asIs);
+                boolean all = afterwards(operation, reached, asIs);
+                if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)) {
+                    continue; // another one, unlike its object
+                }
+                all |= given(operation, creates, reached, asIs);
                 List<Field> fields = fields(operation.home());
                 if (all || !reached.isEmpty() || fields.isEmpty()) {
                     Set<Field> lost = new LinkedHashSet<>(fields);
@@ -106,7 +110,7 @@ final class Copying {
     /** Where the language itself copies the object that is returned; null when it does not. */
     private static SourceSpan byLanguage(Operation operation) {
         var library = LibraryKnowledge.of(operation.home());
-        boolean value = operation.home().kind() == TypeKind.STRUCT && operation.home().language().equals("swift");
+        boolean value = isValue(operation.home());
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
                     && (calls.callee() == null || calls.callee().home().external())
@@ -302,9 +306,22 @@ final class Copying {
     /** A field that holds something which can change: a container, or an object with fields that do. */
     private boolean changing(Field field) {
         CodeType held = field.held().type().erased();
-        boolean container = field.held().container() != null || field.type().dimensions() > 0;
-        return container || held != null && !held.external() && held.kind() != TypeKind.ENUM
+        boolean container = (field.held().container() != null || field.type().dimensions() > 0)
+                && !copiedAlong(field);
+        boolean own = field.modifiers().has(Mark.OWNED) || held != null && isValue(held);
+        return container || held != null && !own && !held.external() && held.kind() != TypeKind.ENUM
                 && held.fields().stream().anyMatch(changed::containsKey);
+    }
+
+    /** True for a struct where handing it on makes another. */
+    private static boolean isValue(CodeType type) {
+        return type.kind() == TypeKind.STRUCT && LibraryKnowledge.of(type).lists("traits", "structsAreValues");
+    }
+
+    /** A container that is a value in its language: whoever is handed it has one of his own. */
+    private static boolean copiedAlong(Field field) {
+        CodeType container = field.held().container();
+        return LibraryKnowledge.of(field.home()).lists("values", container == null ? "[]" : container.name());
     }
 
     /** Told of each operation that makes an object of a type from the fields of another of that type. */

@@ -16,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** Which fresh objects an operation hands out, and whether something it is given decides which. */
@@ -66,12 +67,28 @@ final class Creation {
     /** Types handed out on one of several paths that an argument, a key or a setting decides. */
     static Map<CodeType, SourceSpan> chosen(Operation operation) {
         Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
-        Set<CodeType> fresh = fresh(operation).keySet();
+        Set<CodeType> fresh = new LinkedHashSet<>(fresh(operation).keySet());
+        fresh.addAll(keptByKey(operation));
         if (fresh.size() > 1) {
             branches(operation, fresh, found, new HashSet<>(), 0);
         }
         table(operation, found);
         return found;
+    }
+
+    /** What it makes and keeps in a field, where it hands out what that field keeps under the same key. */
+    private static Set<CodeType> keptByKey(Operation operation) {
+        Set<CodeType> made = new LinkedHashSet<>();
+        for (Flow value : Origins.returned(operation)) {
+            Field field = value.first() instanceof Origin.ElementOf of ? Origins.field(of) : null;
+            for (Deed deed : operation.deeds()) {
+                if (field != null && deed instanceof Deed.Stores stores
+                        && Origins.whole(stores.container().first()) == field) {
+                    stores.value().origins().stream().map(Origins::made).filter(Objects::nonNull).forEach(made::add);
+                }
+            }
+        }
+        return made;
     }
 
     private static void branches(Operation operation, Set<CodeType> fresh, Map<CodeType, SourceSpan> found,

@@ -113,13 +113,20 @@ final class Fronts {
             if (front != null && !front.external() && front.outermost() != client
                     && seen.add((long) client.id() << 32 | front.id())) {
                 Set<CodeType> behind = parts.computeIfAbsent(front,
-                        type -> new LinkedHashSet<>(partsOf(type).keySet()));
+                        Fronts::ownParts);
                 Set<CodeType> seenByClient = named.computeIfAbsent(client, Fronts::named);
                 if (behind.size() > 1 && behind.stream().noneMatch(seenByClient::contains)) {
                     to.pair(client, front, calls.at());
                 }
             }
         });
+    }
+
+    /** Everybody may name what comes from a library. */
+    private static Set<CodeType> ownParts(CodeType front) {
+        Set<CodeType> parts = new LinkedHashSet<>(partsOf(front).keySet());
+        parts.removeIf(CodeType::external);
+        return parts;
     }
 
     private static Set<CodeType> named(CodeType client) {

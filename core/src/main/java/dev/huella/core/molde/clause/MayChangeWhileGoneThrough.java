@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import dev.huella.core.resolve.LibraryKnowledge;
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 
@@ -22,8 +23,11 @@ public final class MayChangeWhileGoneThrough implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> {
-            if (field.held().container() != null && LibraryKnowledge.of(field.home()).copying(field.held().container())
-                    || Kept.startsAs(model, field, LibraryKnowledge.of(field.home())::copying)) {
+            var library = LibraryKnowledge.of(field.home());
+            CodeType container = field.held().container();
+            if (container != null && library.copying(container)
+                    || field.type().dimensions() > 0 && library.lists("copying", "[]")
+                    || Kept.startsAs(model, field, library::copying)) {
                 into.add(field.place(), field);
             }
         });

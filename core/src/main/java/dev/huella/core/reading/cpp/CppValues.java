@@ -25,7 +25,8 @@ final class CppValues extends Bodies {
     /** The standard library's streams to the terminal. */
     private static final Set<String> PRINTED = Set.of("cout", "cerr", "clog", "wcout", "wcerr");
     private static final Set<String> OVER = Set.of("for_each", "transform", "any_of", "all_of", "none_of", "find_if",
-            "count_if", "sort");
+            "find_if_not", "count_if", "copy_if", "sort", "stable_sort", "partition", "max_element", "min_element",
+            "accumulate", "reduce", "transform_reduce");
     private final CppBodies bodies;
 
     CppValues(CppBodies bodies) {
@@ -136,6 +137,9 @@ final class CppValues extends Bodies {
         if (OVER.contains(name) && arguments.size() > 1 && arguments.getFirst() instanceof Value.Call begin
                 && begin.name().endsWith("begin")) {
             return new Value.Call(begin.receiver(), name, arguments.subList(2, arguments.size()), at);
+        }
+        if (OVER.contains(name) && arguments.size() > 1 && path.contains("ranges.")) {
+            return new Value.Call(arguments.getFirst(), name, arguments.subList(1, arguments.size()), at);
         }
         if ((path.equals("std.erase") || path.equals("std.erase_if")) && arguments.size() == 2) {
             return new Value.Call(arguments.getFirst(), "remove", List.of(arguments.getLast()), at);

@@ -1,0 +1,7 @@
+package kiln;
+
+interface Heat {
+    void light(Kiln kiln);
+
+    void stoke(Kiln kiln);
+}
