@@ -58,9 +58,10 @@ final class FolderSource extends SimpleFileVisitor<Path> {
         return FileVisitResult.CONTINUE;
     }
 
-    /** A package may be called "target" too: then source files lie right in it and their parent holds others. */
+    /** A package may be called "target" too: then source files lie right in it. Scripts lie in "bin" as they are. */
     private static boolean looksLikePackage(Path dir) {
-        try (var entries = Files.newDirectoryStream(dir, "*.{java,kt}")) {
+        String scripts = dir.getFileName().toString().equals("bin") ? ",js,mjs,cjs,ts" : "";
+        try (var entries = Files.newDirectoryStream(dir, "*.{java,kt,cs,py,rb,php,swift" + scripts + "}")) {
             return entries.iterator().hasNext();
         } catch (IOException e) {
             return false; // unreadable: it is reported when it is visited or skipped as a build folder

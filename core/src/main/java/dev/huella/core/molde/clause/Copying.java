@@ -213,6 +213,10 @@ final class Copying {
             } else if (deed instanceof Deed.Calls calls && calls.callee() != null && depth < DEEPEST
                     && (calls.callee().isConstructor() || isSelf(calls.receiver()) && calls.callee() != constructor)) {
                 fromAnother(calls.callee(), reached, asIs, depth + 1);
+            } else if (deed instanceof Deed.Calls calls
+                    && calls.receiver().first() instanceof Origin.OfField(Field into, boolean own)
+                    && own && LibraryKnowledge.of(constructor.home()).adds(calls.name())) {
+                reached.add(into); // one by one
             } else if (deed instanceof Deed.Calls calls && calls.callee() == null
                     && calls.arguments().stream().anyMatch(flow -> flow.anyOf(Origin.OfParameter.class))
                     && isSelf(calls.receiver()) && calls.name().equals("assign")) {

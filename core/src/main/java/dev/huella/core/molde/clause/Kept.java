@@ -218,10 +218,44 @@ final class Kept {
                 }
             }
         });
+        handers(model, setters);
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> given(calls.callee(), calls.arguments(), calls.at(),
                 setters, origin -> made(model, origin), to));
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(creates.constructor(), creates.arguments(),
                 creates.at(), setters, origin -> made(model, origin), to));
+    }
+
+    /** Adds the operations that hand a parameter on to a constructor which sets fields from it. */
+    private static void handers(Model model, Map<Operation, Map<Integer, List<Field>>> setters) {
+        Map<Operation, Map<Integer, List<Field>>> handing = new HashMap<>();
+        handedOn(model, (operation, index, constructor, at) -> setters
+                .getOrDefault(constructor, Map.of())
+                .getOrDefault(at, List.of())
+                .forEach(field -> handing.computeIfAbsent(operation, key -> new HashMap<>())
+                        .computeIfAbsent(index, key -> new ArrayList<>())
+                        .add(field)));
+        handing.forEach((operation, fields) -> fields.forEach((index, all) -> setters
+                .computeIfAbsent(operation, key -> new HashMap<>())
+                .computeIfAbsent(index, key -> new ArrayList<>())
+                .addAll(all)));
+    }
+
+    /** Told of each parameter that goes into a constructor as it is, and which argument it becomes there. */
+    @FunctionalInterface
+    interface HandedOn {
+        void handed(Operation operation, int index, Operation constructor, int as);
+    }
+
+    static void handedOn(Model model, HandedOn to) {
+        Deeds.each(model, Deed.Creates.class, (operation, creates) -> {
+            for (int i = 0; creates.constructor() != null && i < creates.arguments().size(); i++) {
+                Flow argument = creates.arguments().get(i);
+                if (argument.origins().size() == 1
+                        && argument.first() instanceof Origin.OfParameter(Operation of, int index) && of == operation) {
+                    to.handed(operation, index, creates.constructor(), i);
+                }
+            }
+        });
     }
 
     private static void given(Operation callee, List<Flow> arguments, SourceSpan at,

@@ -9,7 +9,11 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.source.SourceSpan;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /** {@code <type> gives <type> to <operation>} */
 @AutoService(Clause.class)
@@ -22,13 +26,25 @@ public final class TypeGives implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Somewhere in the first an object or function of the second is handed to the operation.";
+        return "Somewhere in the first an object or function of the second is handed to the operation, or to one that hands it on to that constructor.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.Calls.class,
-                (operation, calls) -> given(model, operation, calls.arguments(), calls.callee(), calls.at(), into));
+        Map<Operation, Map<Integer, Set<Operation>>> handers = new HashMap<>();
+        Kept.handedOn(model, (operation, index, constructor, as) -> handers
+                .computeIfAbsent(operation, key -> new HashMap<>())
+                .computeIfAbsent(index, key -> new LinkedHashSet<>())
+                .add(constructor));
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            given(model, operation, calls.arguments(), calls.callee(), calls.at(), into);
+            handers.getOrDefault(calls.callee(), Map.of()).forEach((index, constructors) -> {
+                if (index < calls.arguments().size()) {
+                    constructors.forEach(constructor -> given(model, operation,
+                            List.of(calls.arguments().get(index)), constructor, calls.at(), into));
+                }
+            });
+        });
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(model, operation, creates.arguments(),
                 creates.constructor(), creates.at(), into));
     }

@@ -4,9 +4,13 @@ import com.google.auto.service.AutoService;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.molde.Clause;
+import dev.huella.core.resolve.LibraryKnowledge;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** {@code <operation> uses what <operation> gives} */
 @AutoService(Clause.class)
@@ -24,8 +28,16 @@ public final class UsesTheAnswer implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
+        Set<Operation> asked = new HashSet<>();
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            if (calls.used() && !happensToBeLast(operation, calls)) {
+                asked.addAll(Deeds.targets(calls));
+            }
+        });
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             if (calls.used() && !handedToLoop(operation, calls) && calls.callee() != null
+                    && (!happensToBeLast(operation, calls) || asked.contains(operation)
+                            || operation.overridden().stream().anyMatch(asked::contains))
                     && !calls.callee().returns().isVoid()) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }
@@ -41,9 +53,22 @@ public final class UsesTheAnswer implements Clause.Listed {
         List<Deed> deeds = operation.deeds();
         for (Deed deed : deeds.subList(deeds.indexOf(calls) + 1, deeds.size())) {
             if (deed instanceof Deed.Calls around && around.within() == within.outer()) {
-                return !around.used();
+                return !around.used()
+                        || LibraryKnowledge.of(operation.home()).lists("dropsAnswers", around.name());
             }
         }
         return false;
+    }
+
+    /** Where the last value of a body is what it gives, an operation whose answer nobody takes gives it by chance. */
+    private static boolean happensToBeLast(Operation operation, Deed.Calls calls) {
+        return LibraryKnowledge.of(operation.home()).lists("traits", "lastValueIsReturned")
+                && Origins.isOwn(operation, calls.within()) && operation.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Returns returns && returns.value() != null
+                                && Origins.isOwn(operation, returns.within())
+                                && returns.value()
+                                        .any(origin -> origin instanceof Origin.Result(Operation callee, Origin _)
+                                                && callee == calls.callee()));
     }
 }
