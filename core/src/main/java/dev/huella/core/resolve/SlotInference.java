@@ -378,7 +378,10 @@ final class SlotInference {
     private void promise(CodeType shape, Slot slot, List<CodeType> realised) {
         for (Use use : promised(slot, realised)) {
             if (shape.operations().stream().noneMatch(operation -> operation.name().equals(use.name()))
-                    && realised.stream().allMatch(type -> offers(type, use))) {
+                    && (realised.stream().allMatch(type -> offers(type, use))
+                            || slot.key.owner() instanceof Operation && slot.key.index() >= 0
+                                    && shape.operations().size() > 1
+                                    && realised.stream().anyMatch(type -> offers(type, use)))) {
                 List<Parameter> parameters = new ArrayList<>();
                 for (int i = 0; i < use.arguments(); i++) {
                     parameters.add(new Parameter("p" + i, TypeUse.UNKNOWN));

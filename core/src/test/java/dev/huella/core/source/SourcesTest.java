@@ -66,6 +66,20 @@ class SourcesTest {
     }
 
     @Test
+    void scriptsInBinAreReadAndWhatABuildWroteThereIsNot() throws Exception {
+        Files.createDirectories(folder.resolve("bin/Debug"));
+        Files.createDirectories(folder.resolve("build"));
+        Files.writeString(folder.resolve("bin/moor.rb"), "class Mooring\nend\n");
+        Files.writeString(folder.resolve("build/bundle.js"), "class Bundle {}");
+        Project project = read(folder);
+        assertThat(project.model().types()).extracting(type -> type.name())
+                .contains("Mooring")
+                .doesNotContain("Bundle");
+        assertThat(project.sources().leftOut()).singleElement()
+                .satisfies(left -> assertThat(left.reason()).contains("builds write into"));
+    }
+
+    @Test
     void aHugeFileIsLeftOutWithTheReason() throws Exception {
         Files.writeString(folder.resolve("A.java"), "class A {}");
         Files.writeString(folder.resolve("Huge.java"), "class Huge { String s = \"" + "x".repeat(20 << 20) + "\"; }");

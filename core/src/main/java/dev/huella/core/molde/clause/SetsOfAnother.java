@@ -1,7 +1,9 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 
@@ -22,9 +24,19 @@ public final class SetsOfAnother implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
-            if (!sets.own()) {
+            if (!sets.own() || isAround(operation.home(), sets.field())) {
                 into.add(sets.at(), operation, sets.field());
             }
         });
+    }
+
+    /** An object written inside another reaches its fields like its own. */
+    private static boolean isAround(CodeType inner, Field field) {
+        for (CodeType at = inner.outer(); at != null; at = at.outer()) {
+            if (at == field.home()) {
+                return !field.isStatic() && !Hierarchy.above(inner).contains(at);
+            }
+        }
+        return false;
     }
 }

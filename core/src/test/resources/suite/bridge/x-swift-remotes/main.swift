@@ -1,0 +1,6 @@
+let night = NightRemote(Television())
+night.power()
+night.mute()
+let kitchen = FavouritesRemote(Radio())
+kitchen.remember(977)
+kitchen.next()
