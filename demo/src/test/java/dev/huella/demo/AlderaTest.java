@@ -3,6 +3,8 @@ package dev.huella.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.conformance.Verdict;
+import dev.huella.core.match.Opportunity;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.Finding;
 import dev.huella.core.project.Project;
@@ -11,6 +13,7 @@ import dev.huella.core.source.Work;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -25,7 +28,8 @@ class AlderaTest {
     @Test
     void whatIsExpectedOfItIsFoundInIt() throws Exception {
         var text = new StringBuilder();
-        for (Finding finding : demo().find(Catalogue.shipped(), definition -> true, Work.QUIET).all()) {
+        var findings = demo().find(Catalogue.shipped(), definition -> true, Work.QUIET);
+        for (Finding finding : findings.all()) {
             text.append(finding.instance().id()).append('\n');
             finding.verdicts()
                     .stream()
@@ -36,6 +40,11 @@ class AlderaTest {
                             .append(' ')
                             .append(verdict.obligation().id())
                             .append('\n'));
+        }
+        for (Opportunity opportunity : findings.opportunities()) {
+            text.append("suggested ").append(opportunity.definition().id()).append(' ');
+            text.append(opportunity.about().stream().map(CodeType::qualifiedName).collect(Collectors.joining(" ")));
+            text.append(", changes ").append(String.join(" ", opportunity.touches())).append('\n');
         }
         try (var in = Aldera.class.getResourceAsStream("/expected-finds.txt")) {
             assertThat(text.toString()).isEqualTo(new String(in.readAllBytes(), StandardCharsets.UTF_8));

@@ -2,6 +2,7 @@ package dev.huella.core.diagram;
 
 import dev.huella.core.diagram.ClassDiagram.Ending;
 import dev.huella.core.diagram.ClassDiagram.Link;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Relation;
@@ -13,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** Which relations between the types shown are drawn: of several weak ones between two types only the most telling. */
 final class LinkChoice {
@@ -26,7 +28,7 @@ final class LinkChoice {
         Set<CodeType> shown = boxes.types();
         for (Relation relation : model.relations()) {
             boolean inside = shown.contains(relation.from()) && shown.contains(relation.to())
-                    && relation.kind() != Kind.NESTING && along.contains(Reach.of(relation));
+                    && !isWrittenInPlace(relation) && along.contains(Reach.of(relation));
             if (inside && (relation.from() != relation.to() || relation.kind() != Kind.DEPENDENCY)) {
                 List<CodeType> pair = List.of(relation.from(), relation.to());
                 pairs.computeIfAbsent(pair, key -> {
@@ -43,9 +45,18 @@ final class LinkChoice {
         return links;
     }
 
+    /** Where a function or a type without a name is written says nothing that its other lines do not say. */
+    static boolean isWrittenInPlace(Relation relation) {
+        return relation.kind() == Kind.NESTING
+                && (relation.from().kind() == TypeKind.FUNCTION || relation.from().anonymous());
+    }
+
     /** {@code back}: what leads the other way; that a type mentions what inherits from it says little beside that. */
     private static List<Relation> chosen(List<Relation> all, List<Relation> back, Predicate<Relation> broken) {
-        List<Relation> strong = all.stream().filter(relation -> relation.kind() != Kind.DEPENDENCY).toList();
+        boolean tied = Stream.concat(all.stream(), back.stream()).anyMatch(relation -> relation.kind() != Kind.NESTING);
+        List<Relation> strong = all.stream()
+                .filter(relation -> relation.kind() != Kind.DEPENDENCY && !(tied && relation.kind() == Kind.NESTING))
+                .toList();
         boolean inherited = back.stream().anyMatch(relation -> Reach.of(relation) == Reach.INHERITANCE);
         List<Relation> found = new ArrayList<>(strong);
         all.stream()

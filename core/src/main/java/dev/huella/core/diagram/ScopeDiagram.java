@@ -38,7 +38,8 @@ public final class ScopeDiagram {
         this.model = model;
         this.view = view;
         for (Relation relation : model.relations()) {
-            if (view.along().contains(Reach.of(relation)) && relation.from() != relation.to()) {
+            if (view.along().contains(Reach.of(relation)) && relation.from() != relation.to()
+                    && !LinkChoice.isWrittenInPlace(relation)) {
                 near.computeIfAbsent(relation.from(), key -> new ArrayList<>()).add(relation);
                 near.computeIfAbsent(relation.to(), key -> new ArrayList<>()).add(relation);
             }

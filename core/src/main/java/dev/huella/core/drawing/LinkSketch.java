@@ -22,7 +22,7 @@ public final class LinkSketch {
             case COMPOSITION -> diamond(start, after, ink, ink, marks);
             case AGGREGATION -> diamond(start, after, Ink.SHEET, ink, marks);
             case ASSOCIATION, DEPENDENCY -> open(end, before, ink, marks);
-            case NESTING -> marks.add(Mark.Oval.disc(end.x(), end.y(), 4, Ink.SHEET, ink));
+            case NESTING -> within(end, before, ink, marks);
             case ROLE -> {
                 // a plain dashed line
             }
@@ -55,6 +55,14 @@ public final class LinkSketch {
     private static void diamond(Point start, Point after, Ink fill, Ink ink, List<Mark> marks) {
         marks.add(new Mark.Polygon(List.of(start, turned(start, after, 8, 4.5), turned(start, after, 16, 0),
                 turned(start, after, 8, -4.5)), fill, ink, 1.1));
+    }
+
+    /** A circle with a cross in it, at the border of what the other stands inside. */
+    private static void within(Point end, Point before, Ink ink, List<Mark> marks) {
+        Point middle = turned(end, before, 5, 0);
+        marks.add(Mark.Oval.disc(middle.x(), middle.y(), 5, Ink.SHEET, ink));
+        marks.add(new Mark.Path(List.of(end, turned(end, before, 10, 0)), ink, 1.1, false));
+        marks.add(new Mark.Path(List.of(turned(end, before, 5, 5), turned(end, before, 5, -5)), ink, 1.1, false));
     }
 
     /** The sign of something broken: a disc cleft by a slanting gap. */

@@ -53,6 +53,19 @@ class DiagramsTest {
     }
 
     @Test
+    void aTypeInsideAnotherIsTiedToItAndAFunctionWrittenInItIsNoNeighbour() {
+        Model model = CodeBase.of("""
+                package port.lock; import java.util.*;
+                public class Chamber { static class Key { } static class Gate { Chamber of; }
+                  List<String> names; void drop() { names.removeIf(name -> name.isEmpty()); } }""");
+        ClassDiagram diagram = ScopeDiagram.of(model, new Scope.Around(CodeBase.type(model, "Chamber"), 1), View.USUAL);
+        assertThat(ids(diagram)).containsExactlyInAnyOrder("port.lock.Chamber", "port.lock.Chamber.Key",
+                "port.lock.Chamber.Gate");
+        assertThat(diagram.links()).extracting(link -> link.ending() + " " + link.from())
+                .containsExactlyInAnyOrder("NESTING port.lock.Chamber.Key", "ASSOCIATION port.lock.Chamber.Gate");
+    }
+
+    @Test
     void onlyChosenKindsOfRelationsAreFollowedAndDrawn() {
         View inheritance = View.USUAL.along(Set.of(Reach.INHERITANCE));
         ClassDiagram diagram = ScopeDiagram.of(MODEL, new Scope.Around(type("Hemp"), 3), inheritance);
