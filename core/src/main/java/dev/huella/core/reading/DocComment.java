@@ -8,15 +8,17 @@ import java.util.regex.Pattern;
 
 /** Types written in a documentation comment, in braces or bare. */
 public final class DocComment {
-    private static final Pattern PARAMETER = Pattern
-            .compile(
-                    "@(?:param|property)\\s+(?:\\{([^}]*)\\}\\s*|((?![$&])[^\\s$]+)\\s+)\\[?(?:\\.\\.\\.)?&?\\$?(\\w+)");
+    /** A function with what it takes and gives, which may have blanks in it. */
+    private static final String FUNCTION = "\\??\\\\?(?:callable|Closure)\\([^)]*\\)\\s*:\\s*[^\\s]+";
+    private static final String BARE = "(" + FUNCTION + "|(?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))";
+    private static final Pattern PARAMETER = Pattern.compile("@(?:param|property)\\s+(?:\\{([^}]*)\\}\\s*|(" + FUNCTION
+            + "|(?![$&])[^\\s$]+)\\s+)\\[?(?:\\.\\.\\.)?&?\\$?(\\w+)");
     private static final Pattern RESULT = Pattern
-            .compile("@returns?\\s+(?:\\{([^}]*)\\}|((?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))");
+            .compile("@returns?\\s+(?:\\{([^}]*)\\}|" + BARE);
     private static final Pattern HELD = Pattern
-            .compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|((?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))");
+            .compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|" + BARE);
     private static final Pattern REALISED = Pattern
-            .compile("@implements\\s+(?:\\{([^}]*)\\}|((?:[^\\s{<]|<[^<>]*(?:<[^<>]*>[^<>]*)*>)+))");
+            .compile("@implements\\s+(?:\\{([^}]*)\\}|" + BARE);
     public static final DocComment NONE = new DocComment("");
     private final String text;
     private final Map<String, TypeText> parameters = new HashMap<>();

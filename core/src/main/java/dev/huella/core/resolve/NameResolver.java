@@ -181,7 +181,8 @@ final class NameResolver {
     private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {
         Field field = body.world.members.field(owner, member.name());
         if (field != null) {
-            return ofField(field, of, member.at());
+            Flow asked = promised(owner, field, of, member);
+            return asked == null ? ofField(field, of, member.at()) : asked;
         }
         CodeType nested = isType(of) ? body.world.names.nested(owner, member.name()) : null;
         if (nested != null) {
@@ -196,6 +197,18 @@ final class NameResolver {
         }
         Flow read = read(named, of, member.at());
         return read != null ? read : functions.meant(named.getFirst(), of, expected, member.at());
+    }
+
+    /** A property of another object that a type above it asks for is read by asking; null where it is a plain field. */
+    private Flow promised(CodeType owner, Field field, Flow of, Value.Member member) {
+        if (field.isStatic() || of.anyOf(Origin.Self.class) || isType(of) || owner.external()) {
+            return null;
+        }
+        List<Operation> asked = body.world.members.operations(owner, member.name())
+                .stream()
+                .filter(operation -> operation.isAbstract() && operation.parameters().isEmpty())
+                .toList();
+        return asked.isEmpty() ? null : read(asked, of, member.at());
     }
 
     /** A type named through modules or namespaces; null in Java, where the longer way is taken. */

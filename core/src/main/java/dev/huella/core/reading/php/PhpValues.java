@@ -179,6 +179,9 @@ final class PhpValues extends Bodies {
             return new Value.Call(value(function), Value.APPLY, arguments, at);
         }
         String name = function.text().substring(function.text().lastIndexOf('\\') + 1);
+        if (node.text().endsWith("(...)")) {
+            return new Value.Name(name, at);
+        }
         if (name.equals("isset") && arguments.size() == 1) {
             return absent(arguments.getFirst(), true, at);
         }

@@ -1,0 +1,7 @@
+let request = RequestBuilder()
+    .method("POST")
+    .path("/berths")
+    .header("Accept", "text/plain")
+    .body("ship=Aurora")
+    .build()
+print(request.method, request.path)
