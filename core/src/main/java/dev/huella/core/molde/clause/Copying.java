@@ -70,6 +70,7 @@ final class Copying {
         List<Copy> found = new ArrayList<>();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Creates creates && creates.type() == operation.home()
+                    && !Creation.exchanges(creates)
                     && Creation.fresh(operation).containsKey(creates.type())) {
                 Set<Field> reached = new LinkedHashSet<>();
                 Set<Field> asIs = new LinkedHashSet<>();
@@ -110,7 +111,7 @@ final class Copying {
     /** Where the language itself copies the object that is returned; null when it does not. */
     private static SourceSpan byLanguage(Operation operation) {
         var library = LibraryKnowledge.of(operation.home());
-        boolean value = isValue(operation.home());
+        boolean value = ValueTypes.isValue(operation.home());
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
                     && (calls.callee() == null || calls.callee().home().external())
@@ -311,21 +312,10 @@ final class Copying {
     private boolean changing(Field field) {
         CodeType held = field.held().type().erased();
         boolean container = (field.held().container() != null || field.type().dimensions() > 0)
-                && !copiedAlong(field);
-        boolean own = field.modifiers().has(Mark.OWNED) || held != null && isValue(held);
+                && !ValueTypes.copiesAlong(field);
+        boolean own = field.modifiers().has(Mark.OWNED) || held != null && ValueTypes.isValue(held);
         return container || held != null && !own && !held.external() && held.kind() != TypeKind.ENUM
                 && held.fields().stream().anyMatch(changed::containsKey);
-    }
-
-    /** True for a struct where handing it on makes another. */
-    private static boolean isValue(CodeType type) {
-        return type.kind() == TypeKind.STRUCT && LibraryKnowledge.of(type).lists("traits", "structsAreValues");
-    }
-
-    /** A container that is a value in its language: whoever is handed it has one of his own. */
-    private static boolean copiedAlong(Field field) {
-        CodeType container = field.held().container();
-        return LibraryKnowledge.of(field.home()).lists("values", container == null ? "[]" : container.name());
     }
 
     /** Told of each operation that makes an object of a type from the fields of another of that type. */

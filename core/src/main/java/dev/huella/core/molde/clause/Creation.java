@@ -204,4 +204,18 @@ final class Creation {
         }
         return shared == null || shared.isEmpty() ? null : shared.iterator().next();
     }
+
+    /** What one field of the object holds goes to another of the new one: that one is turned round, not a copy. */
+    static boolean exchanges(Deed.Creates creates) {
+        List<Deed> deeds = creates.constructor() == null ? List.of() : creates.constructor().deeds();
+        return deeds.stream().anyMatch(deed -> {
+            Origin value = deed instanceof Deed.Sets sets && sets.own() ? sets.value().first() : null;
+            Origin.OfParameter parameter = value == null ? null : Origins.parameter(value, creates.constructor());
+            return parameter != null && parameter.index() < creates.arguments().size()
+                    && creates.arguments()
+                            .get(parameter.index())
+                            .first() instanceof Origin.OfField(Field from, boolean own)
+                    && own && from.home() == creates.type() && from != ((Deed.Sets) deed).field();
+        });
+    }
 }
