@@ -147,6 +147,10 @@ final class NameResolver {
                 return found;
             }
         }
+        boolean ofLibrary = of == Flow.UNKNOWN || isType(of) && of.type().type().external();
+        if (path != null && ofLibrary && body.world.library.lists("neutralNames", member.name())) {
+            return Flow.of(new Origin.Constant("0"), isType(of) ? of.type() : TypeUse.UNKNOWN);
+        }
         if (body.world.library.oneElement(member.name()) && of.anyOf(Origin.ElementOf.class)) {
             return of; // a pair of a map stands for what the map keeps
         }

@@ -11,11 +11,12 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What a body amounts to as a whole. */
 final class Bodies {
-    private static final Set<String> NEUTRAL = Set.of("null", "0", "0L", "0.0", "0f", "0d", "false", "\"\"", "''",
-            "[]");
+    private static final Set<String> NEUTRAL = Set.of("null", "false", "\"\"", "''", "[]");
+    private static final Pattern ZERO = Pattern.compile("0(\\.0*)?[a-zA-Z]*");
 
     private Bodies() {}
 
@@ -78,7 +79,8 @@ final class Bodies {
 
     private static boolean isNeutral(Origin origin, Operation operation) {
         return switch (origin) {
-            case Origin.Constant(String text) -> NEUTRAL.contains(text);
+            case Origin.Constant(String text) ->
+                text == null || NEUTRAL.contains(text) || ZERO.matcher(text).matches();
             case Origin.OfParameter(Operation of, int _) -> of == operation && operation.parameters().size() == 1
                     && operation.home().kind() != TypeKind.FUNCTION;
             default -> false;

@@ -60,13 +60,23 @@ final class Guards {
 
     /**
      * Where nothing can be hidden, a constructor may still throw: always, since objects are made around it, or unless
-     * it is handed something that the type or its module keeps.
+     * it is handed something that the type or its module keeps, or the type says by a sign of its own that it is making.
      */
     private static boolean isBarred(Operation constructor) {
         return constructor.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Throws && (deed.within() == null
-                        || deed.within().outer() == null && isAboutKeptThing(constructor, deed.within())));
+                        || deed.within().outer() == null && (isAboutKeptThing(constructor, deed.within())
+                                || isAboutHiddenFlag(constructor, deed.within()))));
+    }
+
+    /** A sign that only the type itself can give. */
+    private static boolean isAboutHiddenFlag(Operation constructor, Setting within) {
+        return within.about()
+                .stream()
+                .anyMatch(flow -> Switches.isTruth(flow)
+                        && Origins.field(flow.first()) instanceof Field flag && flag.home() == constructor.home()
+                        && flag.isStatic() && flag.modifiers().visibility() == Visibility.PRIVATE);
     }
 
     private static boolean isAboutKeptThing(Operation constructor, Setting within) {

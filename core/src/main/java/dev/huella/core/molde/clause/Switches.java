@@ -60,7 +60,7 @@ final class Switches {
         return plain && given && !isTruth(flow);
     }
 
-    private static boolean isTruth(Flow flow) {
+    static boolean isTruth(Flow flow) {
         return flow.type().dimensions() == 0 && TRUTH.contains(flow.type().type() == null
                 ? flow.type().text()
                 : flow.type().type().qualifiedName());
