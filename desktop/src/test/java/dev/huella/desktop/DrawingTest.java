@@ -295,14 +295,14 @@ class DrawingTest {
     @Test
     void aDragOverTheGroundLimitsTheLists(FxRobot robot) throws Exception {
         robot.clickOn("Structure");
-        until(() -> robot.lookup("177 types").tryQuery().isPresent());
+        until(() -> robot.lookup("187 types").tryQuery().isPresent());
         Node ground = robot.lookup(".ground").query();
         Point2D left = ground.localToScreen(930, 25);
         robot.drag(left).dropTo(left.add(120, 0));
         assertThat(session.limit().get()).contains("aldera.tide");
-        until(() -> robot.lookup("of 177").tryQuery().isPresent());
+        until(() -> robot.lookup("of 187").tryQuery().isPresent());
         robot.clickOn("#limit");
-        until(() -> robot.lookup("177 types").tryQuery().isPresent());
+        until(() -> robot.lookup("187 types").tryQuery().isPresent());
         assertThat(session.limit().get()).isEmpty();
     }
 

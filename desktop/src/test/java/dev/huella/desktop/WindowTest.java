@@ -200,11 +200,11 @@ class WindowTest {
         open();
         robot.clickOn("Intake");
         ListView<?> list = robot.lookup("#list").queryListView();
-        assertThat(robot.lookup("96 files").tryQuery()).isPresent();
+        assertThat(robot.lookup("106 files").tryQuery()).isPresent();
         assertThat(list.getItems()).map(row -> ((ListRow) row).title())
                 .contains("Not read whole", "C++", "Swift", "feed.min.js");
         robot.clickOn("#rule-minified");
-        until(() -> robot.lookup("97 files").tryQuery().isPresent());
+        until(() -> robot.lookup("107 files").tryQuery().isPresent());
         assertThat(session.taken().get()).containsExactly(dev.huella.core.source.LeaveOut.MINIFIED);
     }
 
