@@ -1,7 +1,0 @@
-let request = RequestBuilder()
-    .method("POST")
-    .path("/berths")
-    .header("Accept", "text/plain")
-    .body("ship=Aurora")
-    .build()
-print(request.method, request.path)
