@@ -6,6 +6,7 @@ import dev.huella.core.diagram.ClassDiagram.Link;
 import dev.huella.core.diagram.ClassDiagram.Look;
 import dev.huella.core.match.PatternInstance;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,22 +23,32 @@ public record RoleComparison(ClassDiagram definition, ClassDiagram players, Map<
         roleOf = Map.copyOf(roleOf);
     }
 
+    /** The roles that a player faces. One with nothing declared above it stands for the abstraction as well. */
+    private static List<String> roles(Box box) {
+        List<String> tags = box.head().tags();
+        return tags.stream()
+                .filter(tag -> !tags.contains("concrete-" + tag))
+                .map(DefinitionDiagram::id)
+                .distinct()
+                .toList();
+    }
+
     /** The two sides. {@code players}: the diagram of the find, with tags. */
     public static RoleComparison of(PatternInstance instance, ClassDiagram players) {
         ClassDiagram definition = DefinitionDiagram.of(instance.pattern());
         Map<String, String> roleOf = new HashMap<>();
         Map<String, String> first = new HashMap<>();
         List<Box> boxes = new ArrayList<>();
+        Map<String, Integer> carriers = new HashMap<>();
+        players.boxes().forEach(box -> roles(box).forEach(role -> carriers.merge(role, 1, Integer::sum)));
         for (Box box : players.boxes()) {
             boxes.add(box);
-            for (String tag : box.head().tags()) {
-                if (box.head().tags().contains("concrete-" + tag)) {
-                    continue; // nothing is declared above it, so it stands for the abstraction as well
-                }
-                String role = DefinitionDiagram.id(tag);
-                roleOf.putIfAbsent(box.id(), role);
+            List<String> roles = roles(box);
+            roles.stream().min(Comparator.comparing(carriers::get)).ifPresent(role -> {
+                roleOf.put(box.id(), role); // what few others play says most about it
                 first.putIfAbsent(role, box.id());
-            }
+            });
+            roles.stream().filter(role -> carriers.get(role) == 1).forEach(role -> first.putIfAbsent(role, box.id()));
         }
         List<Link> links = new ArrayList<>(players.links());
         for (Box role : definition.boxes()) {
