@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
 /** What a body amounts to as a whole. */
 final class Bodies {
     private static final Set<String> NEUTRAL = Set.of("null", "false", "\"\"", "''", "[]");
-    private static final Pattern ZERO = Pattern.compile("0(\\.0*)?[a-zA-Z]*");
+    private static final Pattern ZERO = Pattern.compile("0(\\.0*)?[lLfFdDmMuUn]*");
 
     private Bodies() {}
 
