@@ -205,7 +205,8 @@ final class NameResolver {
 
     /** A property of another object that a type above it asks for is read by asking; null where it is a plain field. */
     private Flow promised(CodeType owner, Field field, Flow of, Value.Member member) {
-        if (field.isStatic() || of.anyOf(Origin.Self.class) || isType(of) || owner.external()) {
+        if (field.isStatic() || of.anyOf(Origin.Self.class) || isType(of) || owner.external()
+                || body.from.file().facts().language().equals("java")) { // no properties there
             return null;
         }
         List<Operation> asked = body.world.members.operations(owner, member.name())

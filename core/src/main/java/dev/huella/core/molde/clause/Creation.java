@@ -81,8 +81,8 @@ final class Creation {
         Set<CodeType> made = new LinkedHashSet<>();
         for (Flow value : Origins.returned(operation)) {
             Field field = value.first() instanceof Origin.ElementOf of ? Origins.field(of) : null;
-            for (Deed deed : operation.deeds()) {
-                if (field != null && deed instanceof Deed.Stores stores
+            for (Deed deed : field == null ? List.<Deed>of() : operation.deeds()) {
+                if (deed instanceof Deed.Stores stores
                         && Origins.whole(stores.container().first()) == field) {
                     stores.value().origins().stream().map(Origins::made).filter(Objects::nonNull).forEach(made::add);
                 }
