@@ -4,6 +4,7 @@ import dev.huella.core.match.PatternPlan.Group;
 import dev.huella.core.molde.Formula;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -206,13 +207,19 @@ final class InstanceSearch {
         return gathered.players.getOrDefault(role, Set.of()).size() < least;
     }
 
+    /** All players of the group's roles. Who plays none of a role already gathered is not tried for the next. */
     private void gather(Solver by, Group group, int[] core, Gathered gathered) {
+        BitSet[] before = by.domains();
         for (int role : group.roles()) {
             by.solveEach(group.clauses(), core, role, known(gathered), (env, evidence) -> {
                 gathered.note(env, Set.of(role), evidence);
                 return true;
             });
+            if (gathered.players.containsKey(role)) {
+                by.restrict(role, gathered.players.get(role));
+            }
         }
+        by.restrict(before);
     }
 
     private void miss(Group group, List<Formula> failing, Gathered gathered) {

@@ -26,6 +26,8 @@ final class Solver {
     private static final int FAR_NARROWER = 8;
     /** After so many steps narrowing is cheaper than trying on. */
     private static final long FEW_STEPS = 400;
+    /** After so many steps it is cheaper to try what is wanted one by one. */
+    private static final long MANY_STEPS = 2_000;
     private final Tables tables;
     private final int variables;
     private final Filling filling;
@@ -50,11 +52,7 @@ final class Solver {
      * One search. {@code wanted}: once these are filled, one way to fill the rest is enough, and whether there is one
      * is decided once for each way to fill them, from all conditions.
      */
-    private record Search(int[] wanted, List<Node> all, int[] start, Set<IntBuffer> decided, Solutions to) {
-        List<Formula> formulas() {
-            return all.stream().map(Node::formula).toList();
-        }
-    }
+    private record Search(int[] wanted, List<Node> all, int[] start, Set<IntBuffer> decided, Solutions to) {}
 
     /** Ends with an exception after so many rows were looked at. */
     Solver atMost(long rows) {
@@ -65,6 +63,16 @@ final class Solver {
     /** From now on the variable is only filled with one of these. */
     void restrict(int variable, Set<Integer> elements) {
         filling.restrict(variable, elements);
+    }
+
+    /** By variable, what it is filled with at most; null for anything. */
+    BitSet[] domains() {
+        return filling.domains();
+    }
+
+    /** From now on variables are only filled with these again. */
+    void restrict(BitSet[] domains) {
+        filling.restrict(domains);
     }
 
     /** From now on variables are only filled with what these conditions leave for them. */
@@ -93,7 +101,33 @@ final class Solver {
     /** One solution for each way to fill the wanted variables. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, int[] wanted, Solutions to) {
         List<Node> all = order.flat(formulas);
-        return solve(all, env, new ArrayList<>(), new Search(wanted, all, env.clone(), new HashSet<>(), to));
+        var search = new Search(wanted, all, env.clone(), new HashSet<>(), to);
+        return steps.within(MANY_STEPS, () -> solve(all, env.clone(), new ArrayList<>(), search),
+                () -> narrowed(all, env, () -> each(search)));
+    }
+
+    /** Tries the elements of the wanted variable that has the fewest, one after the other. */
+    private boolean each(Search search) {
+        BitSet[] domains = filling.domains();
+        int first = -1;
+        for (int variable : search.wanted) {
+            if (search.start[variable] == OPEN && domains[variable] != null
+                    && (first < 0 || domains[variable].cardinality() < domains[first].cardinality())) {
+                first = variable;
+            }
+        }
+        if (first < 0) {
+            return solve(search.all, search.start.clone(), new ArrayList<>(), search);
+        }
+        for (int element = domains[first].nextSetBit(0); element >= 0; element = domains[first]
+                .nextSetBit(element + 1)) {
+            int[] env = search.start.clone();
+            env[first] = element;
+            if (!solve(search.all, env, new ArrayList<>(), search)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** True when there is a solution. */
@@ -327,31 +361,29 @@ final class Solver {
         }
         List<Evidence> evidence = new ArrayList<>();
         return !search.decided.add(IntBuffer.wrap(key))
-                || !decide(search, filled, evidence)
-                || search.to.found(filled, evidence);
+                || steps.aside(() -> !decide(search, filled, evidence) || search.to.found(filled, evidence));
     }
 
     /** Most is decided after a few steps; where it is not, what is left is narrowed first. */
     private boolean decide(Search search, int[] env, List<Evidence> evidence) {
         int[] tried = env.clone();
-        steps.patience(FEW_STEPS);
-        try {
-            if (!oneWay(search.all, tried, evidence)) {
-                return false;
-            }
+        return steps.within(FEW_STEPS, () -> {
+            boolean found = oneWay(search.all, tried, evidence);
             System.arraycopy(tried, 0, env, 0, env.length);
-            return true;
-        } catch (Steps.Impatient _) {
+            return found;
+        }, () -> {
             evidence.clear();
-        } finally {
-            steps.patience(Long.MAX_VALUE);
-        }
+            return narrowed(search.all, env, () -> oneWay(search.all, env, evidence));
+        });
+    }
+
+    /** Searches on with what the conditions leave for each variable; false when one of them is left nothing. */
+    private boolean narrowed(List<Node> all, int[] env, BooleanSupplier search) {
         BitSet[] before = filling.domains();
         try {
-            BitSet[] narrowed = Narrowing.of(tables, search.formulas(), filling.domains(env));
+            BitSet[] narrowed = Narrowing.of(tables, all.stream().map(Node::formula).toList(), filling.domains(env));
             filling.restrict(narrowed);
-            return Arrays.stream(narrowed).noneMatch(left -> left != null && left.isEmpty())
-                    && oneWay(search.all, env, evidence);
+            return Arrays.stream(narrowed).noneMatch(left -> left != null && left.isEmpty()) && search.getAsBoolean();
         } finally {
             filling.restrict(before);
         }
