@@ -6,9 +6,7 @@ import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -33,7 +31,7 @@ final class Solver {
     private final Filling filling;
     private final JoinOrder order;
     private final Steps steps = new Steps();
-    private final Map<Formula, Map<IntBuffer, Boolean>> answers = new IdentityHashMap<>();
+    private final Answers answers = new Answers();
 
     Solver(Tables tables, int variables) {
         this.tables = tables;
@@ -84,7 +82,7 @@ final class Solver {
     /** Variables may be filled with anything again. */
     void unrestrict() {
         filling.unrestrict();
-        answers.clear();
+        answers.forget();
     }
 
     int[] free() {
@@ -242,8 +240,8 @@ final class Solver {
                 yield oneWay(rest, env, evidence);
             }
             case Formula.Either either -> firstOf(either, rest, env, evidence);
-            case Formula.Not not -> !remembered(node, env, () -> holds(not.of(), env)) && oneWay(rest, env, evidence);
-            case Formula.Whenever whenever -> remembered(node, env, () -> always(whenever, env))
+            case Formula.Not not -> !answers.of(node, env, () -> holds(not.of(), env)) && oneWay(rest, env, evidence);
+            case Formula.Whenever whenever -> answers.of(node, env, () -> always(whenever, env))
                     && oneWay(rest, env, evidence);
             case Formula.Atom atom -> node.table() == null
                     ? filling.holds(atom, env) && oneWay(rest, env, evidence)
@@ -261,7 +259,7 @@ final class Solver {
                 System.arraycopy(inner, 0, env, 0, env.length);
                 return true;
             }
-            cut(evidence, before);
+            evidence.subList(before, evidence.size()).clear();
         }
         return false;
     }
@@ -279,16 +277,10 @@ final class Solver {
                     System.arraycopy(inner, 0, env, 0, env.length);
                     return true;
                 }
-                cut(evidence, before);
+                evidence.subList(before, evidence.size()).clear();
             }
         }
         return false;
-    }
-
-    private static void cut(List<Evidence> evidence, int size) {
-        while (evidence.size() > size) {
-            evidence.removeLast();
-        }
     }
 
     private boolean solve(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
@@ -316,30 +308,14 @@ final class Solver {
                 }
                 yield on;
             }
-            case Formula.Not not -> remembered(node, env, () -> holds(not.of(), env))
+            case Formula.Not not -> answers.of(node, env, () -> holds(not.of(), env))
                     || solve(rest, env, evidence, search);
-            case Formula.Whenever whenever -> !remembered(node, env, () -> always(whenever, env))
+            case Formula.Whenever whenever -> !answers.of(node, env, () -> always(whenever, env))
                     || solve(rest, env, evidence, search);
             case Formula.Atom atom -> node.table() == null
                     ? !filling.holds(atom, env) || solve(rest, env, evidence, search)
                     : rows(node, atom, rest, env, evidence, search);
         };
-    }
-
-    /** A test asked again of the same elements has the same answer. */
-    private boolean remembered(Node node, int[] env, BooleanSupplier test) {
-        int[] filled = new int[node.variables().length];
-        for (int i = 0; i < filled.length; i++) {
-            filled[i] = env[node.variables()[i]];
-        }
-        Map<IntBuffer, Boolean> known = answers.computeIfAbsent(node.formula(), key -> new HashMap<>());
-        IntBuffer key = IntBuffer.wrap(filled);
-        Boolean answer = known.get(key);
-        if (answer == null) {
-            answer = test.getAsBoolean();
-            known.put(key, answer);
-        }
-        return answer;
     }
 
     private static boolean filled(int[] wanted, int[] env) {
