@@ -314,6 +314,9 @@ final class RubyBodies extends Bodies {
             into.add(loop(value(receiver), name, given, written, node));
         } else if (written != null && receiver == null && name.equals("loop")
                 || written != null && name.equals("times")) {
+            if (receiver != null) {
+                into.add(act(value(receiver)));
+            }
             names.enter(
                     RubyTypes.parameters(written.child("parameters")).stream().map(ParameterDeclared::name).toList());
             into.add(new Step.Loop(null, null, null, names.leave(stepsOf(written.child("body"))), node.span()));

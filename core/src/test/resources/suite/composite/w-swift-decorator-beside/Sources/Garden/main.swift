@@ -1,0 +1,6 @@
+let bed = BedDecorator()
+bed.plant(Shrub())
+bed.plant(MulchedGroup(Herb()))
+let garden = MulchedGroup(bed)
+garden.water()
+print(garden.litres)
