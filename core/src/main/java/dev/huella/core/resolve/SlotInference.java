@@ -340,8 +340,15 @@ final class SlotInference {
         return all.size() == 1 ? TypeUse.of(all.getFirst()) : TypeUse.UNKNOWN;
     }
 
-    /** One shape stands for the same types wherever they meet. */
+    /** What the code declares for just these stands for them; else one shape does, wherever they meet. */
     private CodeType shape(Slot slot, List<CodeType> realised) {
+        CodeType protocol = StructuralTypes.inCommon(world, realised, declared.stream()
+                .filter(type -> type.kind() == TypeKind.PROTOCOL && !type.shape())
+                .filter(type -> slot.uses.stream().allMatch(use -> offers(type, use)))
+                .toList());
+        if (protocol != null) {
+            return protocol;
+        }
         Set<CodeType> key = new LinkedHashSet<>(realised);
         CodeType there = made.get(key);
         if (there == null) {

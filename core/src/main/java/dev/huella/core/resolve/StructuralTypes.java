@@ -35,6 +35,19 @@ final class StructuralTypes {
         return world.supertypes.isA(type, wanted);
     }
 
+    /** The only one of these protocols that all the types satisfy, which from then on realise it; null when there is none. */
+    static CodeType inCommon(Resolution world, List<CodeType> types, List<CodeType> protocols) {
+        var resolver = new StructuralTypes(world);
+        List<CodeType> fitting = protocols.stream()
+                .filter(wanted -> types.stream().allMatch(type -> resolver.fits(wanted, type)))
+                .toList();
+        if (fitting.size() != 1) {
+            return null;
+        }
+        types.forEach(type -> resolver.meets(fitting.getFirst(), type));
+        return fitting.getFirst();
+    }
+
     /** A type that is there to be satisfied by shape, and asks for so much that nothing has it by chance. */
     private static boolean isTelling(CodeType type) {
         return type.kind() == TypeKind.PROTOCOL && !type.shape()
@@ -103,14 +116,18 @@ final class StructuralTypes {
                 || world.supertypes.isA(type, wanted) || type.kind().promises() || type.kind() == TypeKind.MODULE) {
             return;
         }
+        if (fits(wanted, type)) {
+            world.supertypes.add(type, TypeUse.of(wanted));
+        }
+    }
+
+    private boolean fits(CodeType wanted, CodeType type) {
         boolean whole = !wanted.operations().isEmpty()
                 && wanted.operations().stream().allMatch(operation -> !operation.isAbstract() || has(type, operation));
         boolean fields = wanted.fields()
                 .stream()
                 .allMatch(field -> field.isOptional() || hasField(type, field));
-        if (whole && fields) {
-            world.supertypes.add(type, TypeUse.of(wanted));
-        }
+        return whole && fields;
     }
 
     private boolean has(CodeType type, Operation wanted) {
