@@ -252,12 +252,17 @@ final class DynamicCalls {
         return Flow.of(new Origin.Result(operation, receiver.first()), operation.returns());
     }
 
-    /** Makes an object of a type that reaches this place as a value, tables aside; null when none is known to. */
+    /** Makes an object of a type that reaches this place as a value; null when none is known to. */
     private Flow madeOfKinds(Value.Call call, Flow kind) {
         Set<CodeType> kinds = new LinkedHashSet<>();
+        List<Origin> decided = new ArrayList<>(); // which one it is was decided where the type comes from
         for (Origin origin : kind.origins()) {
             Slots.Key key = Slots.key(origin);
-            kinds.addAll(key == null || key.element() ? Set.of() : body.world.kinds.getOrDefault(key, Set.of()));
+            kinds.addAll(key == null ? Set.of() : body.world.kinds.getOrDefault(key, Set.of()));
+            if (origin instanceof Origin.ElementOf(Origin.OfType(CodeType written))) { // in a table made here
+                kinds.add(written);
+            }
+            decided.add(origin instanceof Origin.ElementOf ? new Origin.Result(null, origin) : origin);
         }
         if (kinds.isEmpty()) {
             return null;
@@ -270,7 +275,7 @@ final class DynamicCalls {
                     body.setting, call.at()));
             made.add(new Origin.Fresh(type));
         }
-        made.addAll(kind.origins()); // which one it is was decided where the type comes from
+        made.addAll(decided);
         CodeType common = body.world.supertypes.common(List.copyOf(kinds));
         return new Flow(made, common == null ? TypeUse.UNKNOWN : TypeUse.of(common));
     }

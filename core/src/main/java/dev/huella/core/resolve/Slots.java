@@ -233,10 +233,10 @@ final class Slots {
                 toParameters(value, function);
                 told = true;
             }
-            if (origin instanceof Origin.OfType(CodeType kind) && !kind.external() && kind.kind() != TypeKind.MODULE
-                    && !slot.key.element() && !holdsMany(value.type())) {
-                slot.kinds.add(kind);
-                told = true;
+            if (origin instanceof Origin.OfType(CodeType kind) && !kind.external() && kind.kind() != TypeKind.MODULE) {
+                boolean table = holdsMany(value.type());
+                (table && !slot.key.element() ? slot(slot.key.elements()) : slot).kinds.add(kind);
+                told |= !table;
             }
             if (origin instanceof Origin.Fresh(CodeType made) && !made.external()) {
                 (holdsMany(value.type()) ? slot(slot.key.elements()) : slot).types.add(TypeUse.of(made));

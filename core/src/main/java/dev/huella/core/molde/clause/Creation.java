@@ -158,23 +158,27 @@ final class Creation {
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : value.origins()) {
                 if (origin instanceof Origin.Result(Operation callee, Origin receiver)
-                        && receiver instanceof Origin.ElementOf) {
+                        && receiver instanceof Origin.ElementOf(Origin container)) {
                     Field field = Origins.field(receiver);
-                    if (field != null && (callee != null || isMaking(operation, receiver))) {
+                    if (field != null && (callee != null || isMaking(operation, receiver, field))) {
                         creators(field, callee == null, found);
+                    }
+                    if (container instanceof Origin.OfType(CodeType type)) { // a table written in place
+                        found.putIfAbsent(type, operation.place());
                     }
                 }
             }
         }
     }
 
-    /** True when what comes from there is called as a function, or asked for a new object. */
-    private static boolean isMaking(Operation operation, Origin from) {
-        return operation.deeds()
-                .stream()
-                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.receiver().origins().contains(from)
-                        && (calls.name().equals(Value.APPLY)
-                                || LibraryKnowledge.of(operation.home()).makes(calls.name())));
+    /** True when what comes from there is called as a function, or asked for a new object, or made. */
+    private static boolean isMaking(Operation operation, Origin from, Field table) {
+        return operation.deeds().stream().anyMatch(deed -> switch (deed) {
+            case Deed.Calls calls -> calls.receiver().origins().contains(from)
+                    && (calls.name().equals(Value.APPLY) || LibraryKnowledge.of(operation.home()).makes(calls.name()));
+            case Deed.Creates creates -> Kept.typesPutInto(table).containsKey(creates.type());
+            default -> false;
+        });
     }
 
     private static void creators(Field field, boolean types, Map<CodeType, SourceSpan> found) {
