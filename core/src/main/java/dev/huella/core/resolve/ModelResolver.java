@@ -84,6 +84,7 @@ public final class ModelResolver {
                 .filter(type -> type.kind() == TypeKind.FUNCTION || world.supertypes.gained(type))
                 .toList(), world.supertypes);
         RefusalResolver.resolve(types, world.library);
+        SilentResults.resolve(types, world.library);
         FieldResolver.resolve(types, world.library);
         relations.addAll(new RelationResolver(world.library).relations(types));
         return types;

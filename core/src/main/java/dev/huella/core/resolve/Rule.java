@@ -27,7 +27,9 @@ enum Rule {
     /** A member is the object itself unless its type says otherwise, and is made from what it is given first. */
     OBJECTS_IN_PLACE("objectsInPlace"),
     /** Types are written with a capital, so that an imported name without one is a function. */
-    CAPITAL_TYPES("capitalTypes");
+    CAPITAL_TYPES("capitalTypes"),
+    /** What is said last is handed back. */
+    LAST_VALUE_IS_RETURNED("lastValueIsReturned");
 
     private final String word;
 
