@@ -71,7 +71,8 @@ final class Assembly {
         for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
                 boolean parts = switch (deed) {
-                    case Deed.Creates creates -> creates.type() == type && handsOver(creates.arguments(), reached);
+                    case Deed.Creates creates -> creates.type() == type && handsOver(creates.arguments(), reached)
+                            && !onlyKeepsIt(creates, reached);
                     case Deed.Sets sets -> !sets.own() && sets.field().home() == type && fromOwn(sets.value());
                     case Deed.Calls calls -> handsOver(calls.arguments(), reached) && (calls.receiver()
                             .any(origin -> origin instanceof Origin.Fresh(CodeType of) && of == type)
@@ -85,6 +86,26 @@ final class Assembly {
             }
         }
         return null;
+    }
+
+    /** What keeps the object that makes it, and takes nothing out of it, is no product of its parts. */
+    private static boolean onlyKeepsIt(Deed.Creates creates, Operation by) {
+        if (creates.constructor() == null || creates.arguments().stream().anyMatch(Assembly::fromOwn)) {
+            return false;
+        }
+        boolean keeps = false;
+        for (Deed deed : creates.constructor().deeds()) {
+            Flow value = deed instanceof Deed.Sets sets && sets.own() ? sets.value() : null;
+            Origin first = value == null ? null : value.first();
+            boolean whole = first instanceof Origin.OfParameter(Operation of, int index) && of == creates.constructor()
+                    && index < creates.arguments().size() && self(creates.arguments().get(index), by);
+            if (first instanceof Origin.OfField(Field from, boolean own) && !own && from.home() == by.home()
+                    || first instanceof Origin.Result(Operation _, Origin.OfParameter _)) {
+                return false;
+            }
+            keeps |= whole;
+        }
+        return keeps;
     }
 
     /** Other operations of the type, or of one below it, set parts of the object in the field. */

@@ -1,0 +1,5 @@
+package pilots;
+
+public interface Launch {
+    String reach(String ship);
+}

@@ -1,0 +1,8 @@
+package pilots;
+
+public class RiverStation extends Station {
+    @Override
+    protected Launch launch() {
+        return new CalmLaunch();
+    }
+}

@@ -1,0 +1,3 @@
+from fleet.yard import Yard, charter
+
+print(Yard().build("ferry").sail(), charter("t").sail())
