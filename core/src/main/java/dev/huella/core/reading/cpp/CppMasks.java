@@ -1,6 +1,7 @@
 package dev.huella.core.reading.cpp;
 
 import dev.huella.core.reading.Directives;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Matcher;
@@ -17,6 +18,8 @@ final class CppMasks {
                     + "|\\(\\s*((?:\\w+::)+)(?=\\*\\s*\\w*\\s*\\))"
                     + "|\\busing\\s+[\\w:]+::operator\\s*\\(\\)\\s*(\\.\\.\\.)|\\b((?:extern\\s+)?template\\s+(?:class|struct)\\s[^;{}()]*;)"
                     + "|^[ \\t]*((?:export[ \\t]+)?module[ \\t]*[\\w.:]*;)|^[ \\t]*(export)(?=[ \\t]+(?:namespace|class|struct|template|enum|import|inline|constexpr|using|void|auto)\\b)"
+                    + "|\\b(?:un)?signed(?:\\s+\\w+){1,3}\\s*(:\\s*\\d+)(?=\\s*[={])|\\b(?:bool|char|short|int|long|\\w+_t)\\s+\\w+\\s*(:\\s*\\d+)(?=\\s*[={])"
+                    + "|[(]\\s*(this\\s+)(?=[\\w:]+(?:\\s*[&*]+\\s*|\\s+)\\w+\\s*[,)])"
                     + "|(__declspec\\([^)\\n]*\\))|(__attribute__\\s*\\(\\([^\\n]*?\\)\\))",
             Pattern.MULTILINE);
     private static final Pattern ALONE = Pattern.compile(
@@ -25,6 +28,8 @@ final class CppMasks {
             Pattern.MULTILINE);
     /** {@code = {}} behind a parameter. */
     private static final Pattern EMPTY_DEFAULT = Pattern.compile("(?<==[ ]?)\\{\\}(?=\\s*[,)])");
+    /** What holds when a value is worked out while compiling. */
+    private static final Pattern CONSTEVAL = Pattern.compile("\\bif\\s+!?\\s*(consteval)(?=\\s*\\{)");
     private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
             Pattern.MULTILINE);
 
@@ -48,7 +53,7 @@ final class CppMasks {
             masked[empty.start()] = '0';
             masked[empty.start() + 1] = ' ';
         }
-        return masked;
+        return Masks.of(masked).write(CONSTEVAL, 1, "(1)      ").bytes();
     }
 
     /** For texts that do not parse: macros that stand alone on a line, and those before and behind declarations. */

@@ -18,6 +18,10 @@ final class CSharpMasks {
     private static final Pattern SET_IF_PRESENT = Pattern
             .compile("(?<=[\\w)\\]])(\\?)(?=\\.[\\w.]+\\s*[-+*/|&]?=[^=>])");
 
+    /** The head of a block of members for another type: the words in front of the type's name, and what follows it. */
+    private static final Pattern FOR_ANOTHER = Pattern
+            .compile("(?m)^[ \\t]*(extension\\()[A-Z]\\w*(\\s+\\w+)?(\\))(?=\\s*\\{)");
+
     private CSharpMasks() {}
 
     /** The same bytes when nothing needs hiding, else a copy. */
@@ -27,6 +31,9 @@ final class CSharpMasks {
                 .write(BY_REFERENCE, 0, "class            ")
                 .write(NOTHING, 1, EMPTY_LIST)
                 .blank(SET_IF_PRESENT, 1)
+                .write(FOR_ANOTHER, 1, "new class ")
+                .blank(FOR_ANOTHER, 2)
+                .blank(FOR_ANOTHER, 3)
                 .bytes();
     }
 

@@ -62,6 +62,8 @@ final class CSharpTypes {
         }
         if (word(node, "partial")) {
             parts.standing(Standing.PART);
+        } else if (word(node, "new") && outer != null) { // hides no other: so the masks write members for another type
+            parts.standing(Standing.EXTENSION);
         }
         if (kind == TypeKind.STRUCT) {
             modifiers = modifiers.with(Mark.FINAL);

@@ -27,6 +27,9 @@ public final class PhpReader extends TreeReader {
 
     /** Who may set what is promoted; the grammar knows it only before properties. */
     private static final Pattern WHO_SETS = Pattern.compile("\\b(?:public|protected|private)\\(set\\)");
+    /** What a copy has otherwise than the object it is of. */
+    private static final Pattern CHANGES = Pattern.compile("\\bclone\\s{0,9}\\(\\s{0,99}\\$\\w+(?:->\\w+){0,9}\\s{0,99}"
+            + "(,\\s{0,99}(?:\\[(?:[^\\[\\]]++|\\[[^\\[\\]]{0,999}\\]){0,99}+\\]|\\$\\w+)\\s{0,99})\\)");
 
     public PhpReader() {
         super("tree-sitter-php", "tree_sitter_php", Set.of("comment", "string", "text"));
@@ -44,7 +47,7 @@ public final class PhpReader extends TreeReader {
 
     @Override
     protected byte[] maskedAgain(byte[] utf8) {
-        return Masks.of(utf8).blank(WHO_SETS, 0).bytes();
+        return Masks.of(utf8).blank(WHO_SETS, 0).blank(CHANGES, 1).bytes();
     }
 
     @Override

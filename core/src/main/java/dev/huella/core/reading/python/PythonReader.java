@@ -13,6 +13,7 @@ import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -20,10 +21,14 @@ import dev.huella.core.reading.TypeParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads Python: the module here, classes in {@link PythonTypes}, bodies in {@link PythonBodies}. */
 @AutoService(LanguageReader.class)
 public final class PythonReader extends TreeReader {
+    /** What a type parameter is when nothing is said; the grammar knows none. */
+    private static final Pattern USUALLY = Pattern.compile(
+            "\\b(?:class|def|type)\\s+\\w+\\[[^\\]=\\n]{1,200}?(\\s*=\\s*[^,\\]\\n]+)(?=[,\\]])");
 
     public PythonReader() {
         super("tree-sitter-python", "tree_sitter_python", Set.of("string_content", "comment"));
@@ -37,6 +42,11 @@ public final class PythonReader extends TreeReader {
     @Override
     public Set<String> extensions() {
         return Set.of("py", "pyi");
+    }
+
+    @Override
+    protected byte[] masked(byte[] utf8) {
+        return Masks.of(utf8).blank(USUALLY, 1).bytes();
     }
 
     @Override
