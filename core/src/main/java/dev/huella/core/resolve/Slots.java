@@ -238,7 +238,7 @@ final class Slots {
                 (table && !slot.key.element() ? slot(slot.key.elements()) : slot).kinds.add(kind);
                 told |= !table;
             }
-            if (origin instanceof Origin.Fresh(CodeType made) && !made.external()) {
+            if (origin instanceof Origin.Fresh(CodeType made) && !made.external() && !isTuple(slot.key, value)) {
                 (holdsMany(value.type()) ? slot(slot.key.elements()) : slot).types.add(TypeUse.of(made));
             }
             if (origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
@@ -257,6 +257,13 @@ final class Slots {
         if (!told && !value.type().isUnknown() && !Shapes.isFunction(value.type().type())) {
             slot.types.add(value.type());
         }
+    }
+
+    /** Several things of which only some are known to be made here are handed back together, not as a list. */
+    private boolean isTuple(Key key, Flow value) {
+        return key.owner() instanceof Operation && key.index() < 0 && holdsMany(value.type())
+                && value.origins().size() > 1
+                && !value.origins().stream().allMatch(Origin.Fresh.class::isInstance);
     }
 
     /** What a parameter is when it is left out belongs to the parameter as well. */

@@ -223,8 +223,10 @@ final class ValueResolver {
         boolean asAsked = element == expected;
         List<Origin> origins = new ArrayList<>();
         List<CodeType> kinds = new ArrayList<>();
+        boolean mixed = false;
         for (Value part : array.elements()) {
             Flow flow = flow(part, element, "");
+            int before = origins.size();
             for (Origin origin : flow.origins()) {
                 if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
                         || origin instanceof Origin.OfType(CodeType named) && !named.external()) {
@@ -234,11 +236,15 @@ final class ValueResolver {
                     origins.add(new Origin.Result(null, origin)); // a table under names is made from what it is given
                 }
             }
+            mixed |= origins.size() == before && !(part instanceof Value.Labelled);
             kinds.add(flow.type().dimensions() > 0 || NameResolver.isType(flow) ? null : flow.type().type());
         }
         if (element.isUnknown() && !kinds.isEmpty() && !kinds.contains(null)) {
             CodeType common = body.world.supertypes.common(kinds);
             element = common == null ? element : TypeUse.of(common);
+        }
+        if (mixed && !origins.isEmpty() && element.isUnknown()) {
+            origins.add(Origin.UNKNOWN); // not all of it is of what is made here
         }
         if (origins.isEmpty()) {
             origins.add(array.elements().isEmpty() && array.type() == null ? EMPTY : Origin.UNKNOWN);

@@ -112,4 +112,43 @@ class HeadsAndLiteralsTest {
                 "A");
         assertThat(type.operations().getFirst().returns().isUnknown()).isTrue();
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            rb | class Hull~end~class Log~  def call(env)~    [200, env, Hull.new]~  end~end                   | none
+            rb | class Hull~end~class Log~  def call(env)~    [Hull.new, Hull.new]~  end~end                   | Hull
+            py | class Hull: pass~class Log:~  def call(self, env):~    return [env, Hull()]                  | none
+            """)
+    void whatIsHandedBackTogetherIsAListOnlyOfItsLike(String ending, String text, String element) {
+        Operation call = CodeBase.type(CodeBase.in(ending, text.replace('~', '\n')), "Log")
+                .operations()
+                .stream()
+                .filter(one -> one.name().equals("call"))
+                .findFirst()
+                .orElseThrow();
+        CodeType of = call.returns().type();
+        assertThat(of == null ? "none" : of.name()).isEqualTo(element);
+        assertThat(call.returns().dimensions()).isOne();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            py  | class A:~  def f(self, x):~    self.x = x                                | true
+            py  | class A:~  def f(self, x):~    return x                                  | false
+            py  | class A:~  def f(self): raise NotImplementedError~class B(A):~  def f(self): return 1 | false
+            js  | class A { f(x) { this.x = x; } }                                         | true
+            js  | class A { f(x) { this.x = x; return this.x; } }                          | false
+            rb  | class A~  def f(x)~    @x = x~  end~end                                  | false
+            php | <?php class A { private $x; function f($x) { $this->x = $x; } }          | true
+            php | <?php class A { function f($x) { yield $x; } }                           | false
+            """)
+    void whatNeverHandsAnythingBackHasNoResult(String ending, String text, boolean nothing) {
+        Operation f = CodeBase.type(CodeBase.in(ending, text.replace('~', '\n')), "A")
+                .operations()
+                .stream()
+                .filter(one -> one.name().equals("f"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(f.returns().isVoid()).isEqualTo(nothing);
+    }
 }
