@@ -1,7 +1,9 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.FileFacts;
+import dev.huella.core.facts.FileFacts.AliasSeen;
 import dev.huella.core.facts.FileFacts.ImportSeen;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import java.util.ArrayList;
@@ -45,6 +47,16 @@ final class FileScope {
 
     LibraryKnowledge library() {
         return index.library();
+    }
+
+    /** What the file itself calls by another name comes before what others do; null when nobody does. */
+    TypeText alias(String name) {
+        for (AliasSeen alias : facts.aliases()) {
+            if (alias.name().equals(name)) {
+                return alias.meant();
+            }
+        }
+        return index.alias(name);
     }
 
     /** A type that the file declares at its top. */
