@@ -108,7 +108,14 @@ final class DynamicCalls {
             Flow only = values.flow(call.arguments().getFirst());
             if (values.containers().isContainer(only.type())) {
                 Flow same = values.containers().byName(call.name(), only, TypeUse.UNKNOWN);
-                return same == null ? only : same;
+                Flow made = same == null ? only : same;
+                CodeType own = made.type().dimensions() > 0 ? null : made.type().type();
+                return own == null || own.external()
+                        ? made
+                        : made.as(values.containers().element(only).type().array(1)); // none of its own kind
+            }
+            if (body.world.library.sameElements(call.name())) {
+                return Flow.of(Origin.UNKNOWN, TypeUse.UNKNOWN.array(1)); // of what it gives when it is gone through
             }
             body.deeds.subList(before, body.deeds.size()).clear(); // read again as the one element
         }

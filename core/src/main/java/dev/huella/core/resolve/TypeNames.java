@@ -82,7 +82,9 @@ final class TypeNames {
         }
         CodeType type = known(text.name(), from);
         if (type == null || type.external()) {
-            TypeText meant = aliases > 8 ? null : from.file().alias(text.name().substring(text.name().lastIndexOf('.') + 1));
+            TypeText meant = aliases > 8
+                    ? null
+                    : from.file().alias(text.name().substring(text.name().lastIndexOf('.') + 1));
             if (meant != null && !meant.name().equals(text.name())) {
                 return use(meant, from, aliases + 1).array(text.dimensions());
             }

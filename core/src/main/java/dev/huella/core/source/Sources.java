@@ -8,7 +8,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Opens what a person names as SOURCE: a folder, one file, an archive, or several of these. */
 public final class Sources {
@@ -16,6 +18,8 @@ public final class Sources {
     public static final long LARGEST_FILE = 8L << 20;
     private static final Set<String> ARCHIVES = Set.of("zip", "jar");
     private static final Set<String> TAPES = Set.of("tar", "tgz", "gz");
+
+    private static final String STUB = ".pyi";
 
     private Sources() {}
 
@@ -40,12 +44,26 @@ public final class Sources {
                 choose(file, filter, readable, prefix, files, leftOut);
             }
         }
+        withoutStubs(files, leftOut);
         files.sort(Comparator.comparing(SourceFile::path));
         if (files.isEmpty() && problems.isEmpty()) {
             throw new SourceException(nothingToRead(paths, leftOut.size()));
         }
         String name = paths.getFirst().toAbsolutePath().normalize().getFileName().toString();
         return new SourceSet(name, files, leftOut, problems);
+    }
+
+    /** A stub says again what the source beside it declares. */
+    private static void withoutStubs(List<SourceFile> files, List<SourceSet.LeftOut> leftOut) {
+        Set<String> paths = files.stream().map(SourceFile::path).collect(Collectors.toSet());
+        files.removeIf(file -> {
+            boolean again = file.path().endsWith(STUB)
+                    && paths.contains(file.path().substring(0, file.path().length() - 1));
+            if (again) {
+                leftOut.add(new SourceSet.LeftOut(file.path(), "a stub of a source that is here as well"));
+            }
+            return again;
+        });
     }
 
     private static void choose(SourceFile file, SourceFilter filter, Predicate<SourceFile> readable, String prefix,

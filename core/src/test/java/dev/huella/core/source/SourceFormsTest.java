@@ -134,6 +134,16 @@ class SourceFormsTest {
     }
 
     @Test
+    void aStubBesideItsSourceIsLeftOut() throws Exception {
+        write("tide.py", "class Tide: pass");
+        write("tide.pyi", "class Tide: ...");
+        write("moon.pyi", "class Moon: ...");
+        Project project = read(folder.toString(), SourceFilter.ALL);
+        assertThat(types(project)).containsExactlyInAnyOrder("Tide", "Moon");
+        assertThat(project.sources().leftOut()).extracting(SourceSet.LeftOut::path).containsExactly("tide.pyi");
+    }
+
+    @Test
     void aTestOfBloodIsNoTestCode() throws Exception {
         write("BloodTest.java", "class BloodTest { int drops; }");
         assertThat(types(read(folder.toString(), SourceFilter.ALL))).containsExactly("BloodTest");
