@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
