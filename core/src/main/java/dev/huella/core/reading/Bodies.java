@@ -214,6 +214,23 @@ public abstract class Bodies {
         return new Step.Do(value, value.at());
     }
 
+    /**
+     * Several targets set at once: part by part where what they are given is written out, else each to a part of it.
+     *
+     * @param given the parts, when they are written out; else empty
+     * @param whole all that they are given
+     */
+    public static Value together(List<Value> targets, List<Value> given, Value whole, SourceSpan at) {
+        List<Value> sets = new ArrayList<>();
+        for (int i = 0; i < targets.size(); i++) {
+            Value part = given.size() == targets.size()
+                    ? given.get(i)
+                    : new Value.Element(whole, new Value.Literal(Value.Literal.Kind.NUMBER, "0", at), at);
+            sets.add(new Value.Assign(targets.get(i), part, true, at));
+        }
+        return new Value.Computed("=", sets, at);
+    }
+
     /** {@code a.b.c} as names and members. */
     public static Value dotted(String text, SourceSpan at) {
         Value whole = null;

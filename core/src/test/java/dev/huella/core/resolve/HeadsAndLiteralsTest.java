@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.CodeBase;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.Relation;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -150,5 +152,28 @@ class HeadsAndLiteralsTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(f.returns().isVoid()).isEqualTo(nothing);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            cs    | class A { int a, b; void f(int x, int y) { (a, b) = (x, y); } }
+            cs    | class A { int a, b; void f(int x, int y) => (this.a, b) = (x, y); }
+            ts    | class A { a = 0; b = 0; f(x: number, y: number) { [this.a, this.b] = [x, y]; } }
+            swift | class A { var a = 0; var b = 0; func f(x: Int, y: Int) { (self.a, b) = (x, y) } }
+            php   | <?php class A { public $a; public $b; function f($x, $y) { [$this->a, $this->b] = [$x, $y]; } }
+            php   | <?php class A { public $a; public $b; function f($x, $y) { list($this->a, $this->b) = array($x, $y); } }
+            rb    | class A~  attr_reader :a, :b~  def f(x, y)~    @a, @b = x, y~  end~end
+            py    | class A:~  def __init__(self):~    self.a = self.b = 0~  def f(self, x, y):~    self.a, self.b = x, y
+            """)
+    void fieldsSetTogetherAreSetOneByOne(String ending, String text) {
+        Operation f = CodeBase.type(CodeBase.in(ending, text.replace('~', '\n')), "A")
+                .operations()
+                .stream()
+                .filter(one -> one.name().equals("f"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(f.deeds()).filteredOn(Deed.Sets.class::isInstance)
+                .extracting(deed -> ((Deed.Sets) deed).field().name() + ((Deed.Sets) deed).value().first())
+                .containsExactly("a" + new Origin.OfParameter(f, 0), "b" + new Origin.OfParameter(f, 1));
     }
 }

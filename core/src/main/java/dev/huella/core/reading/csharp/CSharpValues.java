@@ -281,15 +281,22 @@ final class CSharpValues extends Bodies {
 
     private Value assignment(SyntaxNode node) {
         String sign = sign(node);
-        Value target = value(node.child("left"));
         Value given = value(node.child("right"));
         SourceSpan at = node.span();
+        if (node.child("left").is("tuple_expression")) {
+            return Bodies.together(values(node.child("left")), tuple(node.child("right")), given, at);
+        }
+        Value target = value(node.child("left"));
         return switch (sign) {
             case "=" -> new Value.Assign(target, given, true, at);
             case "+=", "-=" -> new Value.Call(target, sign, List.of(given), at);
             case "??=" -> new Value.Assign(target, orElse(target, given, at), true, at);
             default -> new Value.Assign(target, given, false, at);
         };
+    }
+
+    private List<Value> tuple(SyntaxNode node) {
+        return node.is("tuple_expression") ? values(node) : List.of();
     }
 
     /** A condition: what is combined in it is only tested, not handed on. */

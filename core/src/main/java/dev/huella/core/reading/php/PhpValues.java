@@ -223,17 +223,18 @@ final class PhpValues extends Bodies {
         SyntaxNode left = node.child("left");
         Value given = value(node.child("right"));
         if (left.is("list_literal") || left.is("array_creation_expression")) {
-            List<Value> parts = new ArrayList<>();
+            List<Value> targets = new ArrayList<>();
             for (SyntaxNode child : left.children()) {
                 SyntaxNode own = child.is("array_element_initializer") ? child.children().getLast() : child;
-                if (own.is("variable_name")) {
+                if (own.is("variable_name") || own.is("member_access_expression")
+                        || own.is("scoped_property_access_expression")) {
                     Value target = value(own);
                     bodies.names().assigned(target);
-                    parts.add(
-                            new Value.Assign(target, new Value.Element(given, target, node.span()), true, node.span()));
+                    targets.add(target);
                 }
             }
-            return new Value.Computed("list", parts, node.span());
+            List<Value> parts = given instanceof Value.ArrayOf written ? written.elements() : List.of();
+            return Bodies.together(targets, parts, given, node.span());
         }
         Value target = value(left);
         bodies.names().assigned(target);

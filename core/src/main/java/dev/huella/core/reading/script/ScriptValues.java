@@ -93,8 +93,10 @@ final class ScriptValues extends Bodies {
             case "object" -> object(node, "");
             case "array" -> array(node);
             case "class" -> classValue(node, "");
-            case "assignment_expression" -> new Value.Assign(value(node.child("left")),
-                    heldBy(lastName(node.child("left")), node.child("right")), true, at);
+            case "assignment_expression" -> node.child("left").kind().endsWith("_pattern")
+                    ? together(node.child("left"), node.child("right"), at)
+                    : new Value.Assign(value(node.child("left")),
+                            heldBy(lastName(node.child("left")), node.child("right")), true, at);
             case "augmented_assignment_expression" -> augmented(node);
             case "update_expression" -> new Value.Assign(value(node.child("argument")),
                     new Literal(Literal.Kind.NUMBER, "1", at), false, at);
@@ -278,5 +280,16 @@ final class ScriptValues extends Bodies {
             case "&&" -> new Value.Computed(sign, List.of(condition(left), value(right)), at);
             default -> new Value.Computed(sign, List.of(value(left), value(right)), at);
         };
+    }
+
+    /** {@code [this.a, this.b] = [a, b]} and {@code {a: this.a} = all}. */
+    private Value together(SyntaxNode pattern, SyntaxNode right, SourceSpan at) {
+        List<Value> targets = new ArrayList<>();
+        for (SyntaxNode part : pattern.children()) {
+            SyntaxNode own = part.is("pair_pattern") ? part.child("value") : part;
+            targets.add(value(own.kind().endsWith("assignment_pattern") ? own.child("left") : own));
+        }
+        boolean written = pattern.is("array_pattern") && right.is("array");
+        return Bodies.together(targets, written ? values(right) : List.of(), value(right), at);
     }
 }

@@ -255,12 +255,20 @@ final class SwiftValues extends Bodies {
     }
 
     Value assignment(SyntaxNode node) {
-        Value target = value(node.child("target"));
         Value given = value(node.child("result"));
+        SyntaxNode several = node.child("target").first("tuple_expression");
+        if (several != null) {
+            return Bodies.together(values(several), tuple(node.child("result")), given, node.span());
+        }
+        Value target = value(node.child("target"));
         return switch (sign(node)) {
             case "=" -> new Value.Assign(target, given, true, node.span());
             case "+=", "-=" -> new Value.Call(target, sign(node), List.of(given), node.span());
             default -> new Value.Assign(target, given, false, node.span());
         };
+    }
+
+    private List<Value> tuple(SyntaxNode node) {
+        return node.is("tuple_expression") ? values(node) : List.of();
     }
 }

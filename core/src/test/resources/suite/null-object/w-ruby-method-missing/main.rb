@@ -1,0 +1,4 @@
+require_relative 'lib/pilots'
+
+Tug.new.guide('Aurora')
+Tug.new(Pilot.new('Iria')).guide('Boreas')

@@ -1,0 +1,4 @@
+package shapes;
+
+public record Box(double width, double height) implements Shape {
+}

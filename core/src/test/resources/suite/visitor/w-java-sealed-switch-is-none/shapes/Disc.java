@@ -1,0 +1,4 @@
+package shapes;
+
+public record Disc(double radius) implements Shape {
+}

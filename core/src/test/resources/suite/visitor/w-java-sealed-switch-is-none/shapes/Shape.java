@@ -1,0 +1,4 @@
+package shapes;
+
+public sealed interface Shape permits Disc, Box, Stack {
+}
