@@ -83,6 +83,11 @@ public abstract class Bodies {
         return node == null ? List.of() : node.children().stream().map(this::value).toList();
     }
 
+    /** The parts of what is written out as a node of that kind; none for anything else. */
+    protected final List<Value> parts(SyntaxNode node, String kind) {
+        return node.is(kind) ? values(node) : List.of();
+    }
+
     /** The first child's value; an empty computation when there is none. */
     protected final Value inside(SyntaxNode node) {
         List<SyntaxNode> children = node.children();
@@ -220,7 +225,7 @@ public abstract class Bodies {
      * @param given the parts, when they are written out; else empty
      * @param whole all that they are given
      */
-    public static Value together(List<Value> targets, List<Value> given, Value whole, SourceSpan at) {
+    protected static Value together(List<Value> targets, List<Value> given, Value whole, SourceSpan at) {
         List<Value> sets = new ArrayList<>();
         for (int i = 0; i < targets.size(); i++) {
             Value part = given.size() == targets.size()

@@ -284,7 +284,7 @@ final class CSharpValues extends Bodies {
         Value given = value(node.child("right"));
         SourceSpan at = node.span();
         if (node.child("left").is("tuple_expression")) {
-            return Bodies.together(values(node.child("left")), tuple(node.child("right")), given, at);
+            return together(values(node.child("left")), parts(node.child("right"), "tuple_expression"), given, at);
         }
         Value target = value(node.child("left"));
         return switch (sign) {
@@ -293,10 +293,6 @@ final class CSharpValues extends Bodies {
             case "??=" -> new Value.Assign(target, orElse(target, given, at), true, at);
             default -> new Value.Assign(target, given, false, at);
         };
-    }
-
-    private List<Value> tuple(SyntaxNode node) {
-        return node.is("tuple_expression") ? values(node) : List.of();
     }
 
     /** A condition: what is combined in it is only tested, not handed on. */

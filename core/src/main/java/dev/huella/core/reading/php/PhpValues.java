@@ -234,7 +234,7 @@ final class PhpValues extends Bodies {
                 }
             }
             List<Value> parts = given instanceof Value.ArrayOf written ? written.elements() : List.of();
-            return Bodies.together(targets, parts, given, node.span());
+            return together(targets, parts, given, node.span());
         }
         Value target = value(left);
         bodies.names().assigned(target);

@@ -289,7 +289,7 @@ final class ScriptValues extends Bodies {
             SyntaxNode own = part.is("pair_pattern") ? part.child("value") : part;
             targets.add(value(own.kind().endsWith("assignment_pattern") ? own.child("left") : own));
         }
-        boolean written = pattern.is("array_pattern") && right.is("array");
-        return Bodies.together(targets, written ? values(right) : List.of(), value(right), at);
+        List<Value> given = pattern.is("array_pattern") ? parts(right, "array") : List.of();
+        return together(targets, given, value(right), at);
     }
 }

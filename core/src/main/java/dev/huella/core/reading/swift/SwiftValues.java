@@ -258,7 +258,7 @@ final class SwiftValues extends Bodies {
         Value given = value(node.child("result"));
         SyntaxNode several = node.child("target").first("tuple_expression");
         if (several != null) {
-            return Bodies.together(values(several), tuple(node.child("result")), given, node.span());
+            return together(values(several), parts(node.child("result"), "tuple_expression"), given, node.span());
         }
         Value target = value(node.child("target"));
         return switch (sign(node)) {
@@ -266,9 +266,5 @@ final class SwiftValues extends Bodies {
             case "+=", "-=" -> new Value.Call(target, sign(node), List.of(given), node.span());
             default -> new Value.Assign(target, given, false, node.span());
         };
-    }
-
-    private List<Value> tuple(SyntaxNode node) {
-        return node.is("tuple_expression") ? values(node) : List.of();
     }
 }
