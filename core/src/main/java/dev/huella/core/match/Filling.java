@@ -46,6 +46,11 @@ final class Filling {
         restricted = true;
     }
 
+    /** Whether a variable may be filled with some elements only. */
+    boolean isRestricted(int variable) {
+        return domains[variable] != null;
+    }
+
     /** What a variable may be filled with, when that is little; else null. */
     int[] few(int variable) {
         return few[variable];

@@ -31,13 +31,14 @@ final class Solver {
     private final Filling filling;
     private final JoinOrder order;
     private final Steps steps = new Steps();
-    private final Answers answers = new Answers();
+    private final Answers answers;
 
     Solver(Tables tables, int variables) {
         this.tables = tables;
         this.variables = variables;
         this.filling = new Filling(tables.model(), variables);
         this.order = new JoinOrder(tables, filling);
+        this.answers = new Answers(filling);
     }
 
     /** Told of each solution; returns false to end the search. The arrays change after it returns. */
