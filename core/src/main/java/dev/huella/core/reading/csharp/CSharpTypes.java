@@ -62,7 +62,7 @@ final class CSharpTypes {
         }
         if (word(node, "partial")) {
             parts.standing(Standing.PART);
-        } else if (word(node, "new") && outer != null) { // hides no other: so the masks write members for another type
+        } else if (outer != null && isForAnother(node)) {
             parts.standing(Standing.EXTENSION);
         }
         if (kind == TypeKind.STRUCT) {
@@ -85,6 +85,12 @@ final class CSharpTypes {
                 into.extended().add(type);
             }
         }
+    }
+
+    /** As the masks write it, without base or another modifier; other types called new hide an inherited one. */
+    private static boolean isForAnother(SyntaxNode node) {
+        return word(node, "new") && node.first("base_list") == null
+                && node.children().stream().filter(child -> child.is("modifier")).count() == 1;
     }
 
     static boolean word(SyntaxNode node, String word) {
