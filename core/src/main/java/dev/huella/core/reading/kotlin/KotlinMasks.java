@@ -16,10 +16,10 @@ final class KotlinMasks {
 
     private static final Pattern OPEN = Pattern.compile("(?:^|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
             Pattern.MULTILINE);
-    /** {@code : Type by value} before a body, of an object or a type. */
+    /** {@code : Type by value} before a body, of an object or a type; looked for within a thousand letters of a line. */
     private static final Pattern DELEGATING = Pattern.compile(
             "\\b(?:object\\s*|(?:class|object)\\s+\\w+(?:\\s*<[^{}()\\n]*>)?\\s*(?:[\\w \\t]*\\bconstructor\\s*)?"
-                    + "(?:\\((?:[^(){}]++|\\([^(){}]*+\\))*+\\)\\s*)?):[^{}\\n]*(?:,[ \\t]*\\r?\\n[^{}\\n]*)*?\\s(by)\\s+\\w[\\w.]*"
+                    + "(?:\\((?:[^(){}]++|\\([^(){}]*+\\))*+\\)\\s*)?):[^{}\\n]{0,999}(?:,[ \\t]*\\r?\\n[^{}\\n]{0,999})*?\\s(by)\\s+\\w[\\w.]*"
                     + "(?:\\([^(){}\\n]*\\))?\\s*\\{");
     /** The blank between the last thing in a body and the brace. */
     private static final Pattern LAST = Pattern.compile("(?<!->)(?<=[^\\s{;,(\\[])([ \\t])(?=\\})");
