@@ -6,13 +6,11 @@ import dev.huella.core.match.Inquiry.Answer;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.Element;
 import dev.huella.core.molde.PatternDefinition.Obligation;
+import dev.huella.core.molde.Sentence;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Asks of an instance all that its pattern owes. */
 public final class ConformanceCheck {
-    private static final Pattern ROLE = Pattern.compile("\\{([^}]+)\\}");
     private final Inquiry inquiry;
 
     public ConformanceCheck(Inquiry inquiry) {
@@ -56,18 +54,10 @@ public final class ConformanceCheck {
     }
 
     private static String words(PatternInstance instance, String words, Answer answer) {
-        Matcher roles = ROLE.matcher(words);
-        var sentence = new StringBuilder();
-        while (roles.find()) {
-            String role = roles.group(1);
+        return Sentence.with(words, role -> {
             String name = answer.speaking().get(role);
-            if (name == null) {
-                List<Element> players = instance.playing(role);
-                name = players.isEmpty() ? role : players.getFirst().name();
-            }
-            roles.appendReplacement(sentence, Matcher.quoteReplacement(name));
-        }
-        roles.appendTail(sentence);
-        return sentence.append('.').toString();
+            List<Element> players = instance.playing(role);
+            return name != null || players.isEmpty() ? name : players.getFirst().name();
+        }) + ".";
     }
 }

@@ -12,6 +12,7 @@ import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -215,15 +216,22 @@ public final class Inquiry {
             };
         }
 
-        /** True when no open name joins two parts, so that each can be checked for itself. */
+        /**
+         * True when no open name joins two parts, so that each can be checked for itself. Names that only denials and
+         * promises speak of are their own.
+         */
         private boolean apart(Formula.All all, int[] env) {
             Map<Integer, Integer> uses = new HashMap<>();
-            all.of()
-                    .forEach(part -> part.allVariables()
-                            .stream()
-                            .filter(variable -> env[variable] < 0)
-                            .forEach(variable -> uses.merge(variable, 1, Integer::sum)));
-            return uses.values().stream().allMatch(count -> count == 1);
+            Set<Integer> sought = new HashSet<>();
+            for (Formula part : all.of()) {
+                for (int variable : part.allVariables()) {
+                    uses.merge(variable, 1, Integer::sum);
+                    if (!(part instanceof Formula.Not || part instanceof Formula.Whenever)) {
+                        sought.add(variable);
+                    }
+                }
+            }
+            return sought.stream().noneMatch(variable -> env[variable] < 0 && uses.get(variable) > 1);
         }
 
         private boolean some(Formula asked, int[] env, Set<SourceSpan> places, int[] spoken, int most) {
@@ -247,11 +255,16 @@ public final class Inquiry {
             List<int[]> failing = new ArrayList<>();
             Set<SourceSpan> kept = new LinkedHashSet<>();
             solver.solve(List.of(whenever.when()), env.clone(), (found, evidence) -> {
-                boolean holds = check(whenever.then(), found.clone(), new LinkedHashSet<>(), found.clone());
+                int[] against = found.clone();
+                Set<SourceSpan> seen = new LinkedHashSet<>();
+                boolean holds = check(whenever.then(), found.clone(), seen, against);
                 Set<SourceSpan> into = holds ? kept : places;
+                if (!holds) {
+                    into.addAll(seen);
+                }
                 Evidence.lastFirst(evidence, whenever.when()).stream().limit(2).forEach(into::add);
                 if (!holds) {
-                    failing.add(found.clone());
+                    failing.add(against);
                     elementPlaces(whenever.when(), found, places);
                 }
                 return failing.size() < MOST_PLACES;

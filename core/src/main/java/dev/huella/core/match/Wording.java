@@ -3,15 +3,12 @@ package dev.huella.core.match;
 import dev.huella.core.match.PatternPlan.Group;
 import dev.huella.core.model.Element;
 import dev.huella.core.molde.PatternDefinition.Role;
+import dev.huella.core.molde.Sentence;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** The sentences that matching writes. */
 final class Wording {
-    private static final Pattern ROLE = Pattern.compile("\\{([^}]+)\\}");
-
     private Wording() {}
 
     /** Names of players as a list for a sentence. */
@@ -27,14 +24,10 @@ final class Wording {
 
     /** A sentence of a definition with the names of players in the places of roles. */
     static String sentence(String words, PatternInstance instance) {
-        Matcher roles = ROLE.matcher(words);
-        var sentence = new StringBuilder();
-        while (roles.find()) {
-            List<String> playing = instance.playing(roles.group(1)).stream().map(Wording::name).toList();
-            roles.appendReplacement(sentence,
-                    Matcher.quoteReplacement(playing.isEmpty() ? roles.group(1) : names(playing)));
-        }
-        return roles.appendTail(sentence).toString();
+        return Sentence.with(words, role -> {
+            List<String> playing = instance.playing(role).stream().map(Wording::name).toList();
+            return playing.isEmpty() ? null : names(playing);
+        });
     }
 
     static String name(Element element) {

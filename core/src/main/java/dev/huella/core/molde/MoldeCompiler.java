@@ -18,8 +18,10 @@ import dev.huella.core.molde.grammar.MoldeParser.PhraseContext;
 import dev.huella.core.molde.grammar.MoldeParser.RoleContext;
 import dev.huella.core.molde.grammar.MoldeParser.SectionContext;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.antlr.v4.runtime.CharStreams;
 import org.antlr.v4.runtime.CommonTokenStream;
 import org.antlr.v4.runtime.ParserRuleContext;
@@ -149,7 +151,7 @@ public final class MoldeCompiler {
                 variants.add(new Variant(variant.name.getText(), variant.about == null ? "" : unquote(variant.about),
                         lines(variant.line(), formulas)));
             } else if (section.owes() != null) {
-                section.owes().obligation().forEach(owed -> obligations.add(obligation(owed, formulas)));
+                section.owes().obligation().forEach(owed -> obligations.add(obligation(owed, formulas, scope, roles)));
             } else if (section.unlike() != null) {
                 unlikes.add(unlike(section.unlike(), formulas));
             } else if (section.yields() != null) {
@@ -248,14 +250,31 @@ public final class MoldeCompiler {
         return found;
     }
 
-    private Obligation obligation(MoldeParser.ObligationContext context, FormulaCompiler formulas) {
-        List<Formula> owed = lines(context.line(), formulas);
+    private Obligation obligation(MoldeParser.ObligationContext context, FormulaCompiler formulas, VariableScope scope,
+            List<Role> roles) {
+        List<Formula> lines = lines(context.line(), formulas);
+        Formula owed = lines.size() == 1 ? lines.getFirst() : new Formula.All(lines);
+        Unclear unclear = context.UNCLEAR() == null
+                ? null
+                : new Unclear(formulas.formula(context.formula()), unquote(context.STRING(1).getSymbol()));
+        Set<String> spoken = new HashSet<>();
+        roles.forEach(role -> spoken.add(role.name()));
+        owed.allVariables().forEach(variable -> spoken.add(scope.names().get(variable)));
+        if (unclear != null && unclear.when() != null) {
+            unclear.when().allVariables().forEach(variable -> spoken.add(scope.names().get(variable)));
+        }
+        context.STRING().stream().skip(1).forEach(words -> checkNames(words.getSymbol(), spoken));
         return new Obligation(Level.valueOf(context.level().getText().toUpperCase(Locale.ROOT)), context.name.getText(),
-                unquote(context.about), owed.size() == 1 ? owed.getFirst() : new Formula.All(owed),
-                context.UNCLEAR() == null
-                        ? null
-                        : new Unclear(formulas.formula(context.formula()), unquote(context.STRING(1).getSymbol())),
+                unquote(context.about), owed, unclear,
                 context.OTHERWISE() == null ? null : unquote(context.STRING().getLast().getSymbol()));
+    }
+
+    private void checkNames(Token words, Set<String> spoken) {
+        for (String name : Sentence.names(unquote(words))) {
+            if (!spoken.contains(name)) {
+                problems.add(words, "The sentence names \"%s\", of which nothing before it speaks.".formatted(name));
+            }
+        }
     }
 
     private Yield yielding(MoldeParser.YieldsContext context, List<Role> roles) {

@@ -269,6 +269,12 @@ final class DynamicCalls {
             if (origin instanceof Origin.ElementOf(Origin.OfType(CodeType written))) { // in a table made here
                 kinds.add(written);
             }
+            boolean byName = call.receiver() == null || call.receiver() instanceof Value.Name;
+            if (byName && origin instanceof Origin.OfType(CodeType named) && !named.external() && named.kind() != TypeKind.MODULE
+                    && body.world.library.rule(Rule.CALL_MAKES)) {
+                kinds.add(named);
+                continue;
+            }
             decided.add(origin instanceof Origin.ElementOf ? new Origin.Result(null, origin) : origin);
         }
         if (kinds.isEmpty()) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class MoldeCompilerTest {
     private static final String GOOD = """
@@ -40,6 +41,15 @@ class MoldeCompilerTest {
         assertThat(definition.obligations()).singleElement()
                 .satisfies(owed -> assertThat(owed.level()).isEqualTo(PatternDefinition.Level.SHOULD));
         assertThat(definition.text()).startsWith("pattern holder").endsWith("any whole");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"{Stranger} knows it", "{part} or {slot or Stranger} knows it"})
+    void aSentenceNamesOnlyWhatItsObligationSpeaksOf(String sentence) {
+        String text = GOOD + "    otherwise \"" + sentence + "\"\n";
+        assertThat(compile(text).problems()).singleElement()
+                .satisfies(problem -> assertThat(problem.message()).contains("names \"Stranger\""));
+        assertThat(compile(text.replace("Stranger", "whole")).problems()).isEmpty();
     }
 
     @ParameterizedTest

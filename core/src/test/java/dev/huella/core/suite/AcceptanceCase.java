@@ -2,6 +2,7 @@ package dev.huella.core.suite;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Model;
@@ -20,6 +21,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * A folder with sources and a {@code case.json} that says what is to be found in them. The words of that file are those
@@ -69,6 +71,7 @@ public final class AcceptanceCase {
         }
         absent(findings);
         obligations(findings);
+        sentences(findings, project.model());
         opportunities(findings);
         relations(project.model());
         findings.remarks().forEach(remark -> differences.add("remark: " + remark));
@@ -127,6 +130,23 @@ public final class AcceptanceCase {
                     .forEach(verdict -> verdicts.add(verdict.kind().word()));
             if (!verdicts.contains(owed.path("verdict").asText())) {
                 differences.add("%s got %s".formatted(owed, verdicts));
+            }
+        }
+    }
+
+    /** A verdict names what it is about: none of the definition's own names is left standing. */
+    private void sentences(Findings findings, Model model) {
+        for (Finding finding : findings.all()) {
+            for (Verdict verdict : finding.verdicts().stream().filter(one -> one.kind() == Verdict.Kind.BROKEN).toList()) {
+                for (String name : finding.instance().pattern().variables()) {
+                    boolean own = Pattern.compile("(?<![\\w-])" + name + "(?![\\w-])").matcher(verdict.why()).find()
+                            && String.valueOf(verdict.obligation().otherwise()).contains("{" + name)
+                            && finding.instance().playing(name).isEmpty()
+                            && model.elements().stream().noneMatch(element -> element.name().equals(name));
+                    if (own) {
+                        differences.add("nothing stands for " + name + " in: " + verdict.why());
+                    }
+                }
             }
         }
     }

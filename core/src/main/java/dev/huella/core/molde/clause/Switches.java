@@ -100,8 +100,8 @@ final class Switches {
         return seen.size();
     }
 
-    /** Fields whose value is what a choice goes by; those that are true or false are none. */
-    static Set<Field> kinds(Deed.Chooses chooses) {
+    /** Fields whose value is what a choice goes by; those that are true or false, or only there or not, are none. */
+    static Set<Field> kinds(Operation operation, Deed.Chooses chooses) {
         Set<Field> fields = new LinkedHashSet<>();
         List<Flow> on = chooses.on();
         boolean asked = on.stream()
@@ -116,12 +116,19 @@ final class Switches {
             boolean compared = on.stream().anyMatch(other -> other != flow && isConstant(other));
             CodeType type = flow.type().erased();
             boolean plain = type == null || type.external() || type.kind() == TypeKind.ENUM;
-            if (field != null && !field.isStatic() && plain && !isTruth(flow) && !asked && (sole || compared)
-                    && field.held().container() == null && flow.type().dimensions() == 0) {
+            if (field != null && !field.isStatic() && plain && !isTruth(flow) && !asked
+                    && (compared || sole && !isOnlyMissed(flow, chooses, operation)) && field.held().container() == null && flow.type().dimensions() == 0) {
                 fields.add(field);
             }
         }
         return fields;
+    }
+
+    private static boolean isOnlyMissed(Flow flow, Deed.Chooses chooses, Operation operation) {
+        return chooses.branches() <= 2 && operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.TestsAbsence tests && chooses.at().line() == tests.at()
+                        .line() && tests.value().origins().equals(flow.origins()));
     }
 
     private static boolean isNumber(Flow flow) {

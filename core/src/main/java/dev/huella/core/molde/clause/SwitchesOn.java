@@ -21,7 +21,7 @@ public final class SwitchesOn implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.Chooses.class, (operation, chooses) -> Switches.kinds(chooses)
+        Deeds.each(model, Deed.Chooses.class, (operation, chooses) -> Switches.kinds(operation, chooses)
                 .forEach(field -> into.add(chooses.at(), operation, field)));
     }
 }

@@ -153,6 +153,8 @@ final class PythonBodies extends Bodies {
             left.children()
                     .forEach(one -> into.add(act(set(one, new Value.Element(whole,
                             new Literal(Literal.Kind.NUMBER, "0", node.span()), node.span()), node))));
+        } else if (PythonValues.ownerOfAll(left) != null) {
+            into.add(act(values.allInto(PythonValues.ownerOfAll(left), right, node.span())));
         } else {
             into.add(act(set(left, heldBy(left.text(), right), node)));
             values.given(left, right);

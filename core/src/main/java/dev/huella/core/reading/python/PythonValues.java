@@ -295,13 +295,37 @@ final class PythonValues extends Bodies {
             return new Value.Construct(true, passesSelf ? arguments.subList(1, arguments.size()) : arguments, at);
         }
         if (text.equals("__new__") && bodies.className() != null
-                && (isSuper(object) || object.text().equals("object"))) {
+                && (isSuper(object) || object.text().equals("object") || object.text().equals("type(self)"))) {
             return new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span());
+        }
+        if (text.equals("__new__") && object.is("identifier") && arguments.size() == 1) {
+            return object.text().equals(bodies.className()) || bodies.isOwnClass(object.text())
+                    ? new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span())
+                    : new Value.Call(null, object.text(), List.of(), at);
+        }
+        if (text.equals("update") && ownerOfAll(object) != null && arguments.size() == 1) {
+            return allInto(ownerOfAll(object), node.child("arguments").children().getFirst(), at);
         }
         if (text.equals("__class__") && bodies.isSelf(object.text())) {
             return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
         }
         return new Value.Call(isSuper(object) ? new Value.Super(object.span()) : value(object), text, arguments, at);
+    }
+
+    /** All that one object has, put into another. */
+    Value allInto(SyntaxNode owner, SyntaxNode given, SourceSpan at) {
+        SyntaxNode from = given;
+        if (from.is("call") && from.child("arguments") != null) { // a copy of the names and what they stand for
+            List<SyntaxNode> arguments = from.child("arguments").children();
+            from = arguments.size() == 1 ? arguments.getFirst() : from.child("function").child("object");
+        }
+        SyntaxNode whole = from == null ? null : ownerOfAll(from);
+        return new Value.Call(value(owner), "update", List.of(value(whole == null ? given : whole)), at);
+    }
+
+    /** What is before {@code .__dict__}; null for anything else. */
+    static SyntaxNode ownerOfAll(SyntaxNode node) {
+        return node.is("attribute") && node.child("attribute").text().equals("__dict__") ? node.child("object") : null;
     }
 
     private static Value kinds(List<Value> arguments, SyntaxNode node) {
