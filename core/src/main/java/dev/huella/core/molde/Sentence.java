@@ -22,7 +22,11 @@ public final class Sentence {
         var sentence = new StringBuilder();
         while (named.find()) {
             List<String> names = alternatives(named.group(1));
-            String name = names.stream().map(filled).filter(found -> found != null).findFirst().orElse(names.getFirst());
+            String name = names.stream()
+                    .map(filled)
+                    .filter(found -> found != null)
+                    .findFirst()
+                    .orElse(names.getFirst());
             named.appendReplacement(sentence, Matcher.quoteReplacement(name));
         }
         return named.appendTail(sentence).toString();

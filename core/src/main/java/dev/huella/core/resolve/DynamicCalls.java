@@ -270,7 +270,8 @@ final class DynamicCalls {
                 kinds.add(written);
             }
             boolean byName = call.receiver() == null || call.receiver() instanceof Value.Name;
-            if (byName && origin instanceof Origin.OfType(CodeType named) && !named.external() && named.kind() != TypeKind.MODULE
+            if (byName && origin instanceof Origin.OfType(CodeType named) && !named.external()
+                    && named.kind() != TypeKind.MODULE
                     && body.world.library.rule(Rule.CALL_MAKES)) {
                 kinds.add(named);
                 continue;

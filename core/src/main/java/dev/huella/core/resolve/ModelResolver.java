@@ -65,10 +65,10 @@ public final class ModelResolver {
         world.declarer.extend(world.names);
         var heads = new HeadResolver(world.names, world.declarer);
         heads.supertypes();
-        world.supertypes.settle();
+        List<CodeType> declared = world.declarer.all().stream().filter(Declared::first).map(Declared::type).toList();
+        world.supertypes.settle(declared);
         List<List<Declared>> groups = groups();
         groups.parallelStream().forEach(group -> group.forEach(heads::members));
-        List<CodeType> declared = world.declarer.all().stream().filter(Declared::first).map(Declared::type).toList();
         InheritedFields.settle(declared, world);
         world.library.listenerLists().settle(declared, world);
         DelegateResolver.resolve(declared, world.supertypes);

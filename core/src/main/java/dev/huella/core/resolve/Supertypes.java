@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -20,9 +21,33 @@ final class Supertypes {
     private final Set<CodeType> late = ConcurrentHashMap.newKeySet();
     private volatile boolean settled;
 
-    /** From now on supertypes do not change any more, and answers may be kept. */
-    void settle() {
+    /** From now on only what is found in bodies adds supertypes, and answers may be kept. */
+    void settle(List<CodeType> types) {
+        Set<CodeType> done = new HashSet<>();
+        types.stream().filter(type -> !type.kind().promises()).forEach(type -> open(type, new LinkedHashSet<>(), done));
+        types.forEach(type -> open(type, new LinkedHashSet<>(), done));
         settled = true;
+    }
+
+    /**
+     * No type is above itself, even where a protocol is for subtypes of a class that keeps to it: what closes the circle,
+     * the protocol's end where there is one, is left out.
+     */
+    private static void open(CodeType type, Set<CodeType> below, Set<CodeType> done) {
+        if (done.contains(type)) {
+            return;
+        }
+        below.add(type);
+        if (type.supertypes().stream().anyMatch(use -> below.contains(use.type()))) {
+            type.supertypes(type.supertypes().stream().filter(use -> !below.contains(use.type())).toList());
+        }
+        for (TypeUse use : type.supertypes()) {
+            if (use.type() != null) {
+                open(use.type(), below, done);
+            }
+        }
+        below.remove(type);
+        done.add(type);
     }
 
     /** All types above, nearest first, itself not among them. */
@@ -59,7 +84,8 @@ final class Supertypes {
     void add(CodeType type, TypeUse use) {
         synchronized (above) {
             List<TypeUse> all = new ArrayList<>(type.supertypes());
-            if (all.stream().noneMatch(one -> one.type() == use.type())) {
+            boolean circle = use.type() != null && collect(use.type()).contains(type);
+            if (!circle && all.stream().noneMatch(one -> one.type() == use.type())) {
                 all.add(use);
                 late.add(type);
                 type.supertypes(all);

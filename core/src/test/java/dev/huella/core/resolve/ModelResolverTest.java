@@ -170,4 +170,19 @@ class ModelResolverTest {
             assertThat(CodeBase.of(files).relations().stream().map(Relation::toString).toList()).isEqualTo(first);
         }
     }
+
+    /** A protocol may be for subtypes of one class, and the class keep to it; in a circle nothing would be above the rest. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            swift | class View {} protocol Shown: View {} extension View: Shown {}
+            java  | class View extends Shown {} class Shown extends View {}
+            py    | class View(Shown): pass ; class Shown(View): pass
+            """)
+    void noTypeIsAboveItself(String ending, String text) {
+        Model model = CodeBase.in(ending, text.replace(" ; ", "\n"));
+        CodeType view = CodeBase.type(model, "View");
+        CodeType shown = CodeBase.type(model, "Shown");
+        assertThat(view.supertypes()).extracting(use -> use.type()).containsExactly(shown);
+        assertThat(shown.supertypes()).isEmpty();
+    }
 }

@@ -137,7 +137,10 @@ public final class AcceptanceCase {
     /** A verdict names what it is about: none of the definition's own names is left standing. */
     private void sentences(Findings findings, Model model) {
         for (Finding finding : findings.all()) {
-            for (Verdict verdict : finding.verdicts().stream().filter(one -> one.kind() == Verdict.Kind.BROKEN).toList()) {
+            for (Verdict verdict : finding.verdicts()
+                    .stream()
+                    .filter(one -> one.kind() == Verdict.Kind.BROKEN)
+                    .toList()) {
                 for (String name : finding.instance().pattern().variables()) {
                     boolean own = Pattern.compile("(?<![\\w-])" + name + "(?![\\w-])").matcher(verdict.why()).find()
                             && String.valueOf(verdict.obligation().otherwise()).contains("{" + name)

@@ -20,6 +20,6 @@ public final class CopiesByHand implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Copying.byHand(model, (operation, type, lost, at) -> into.add(at, operation.home(), type));
+        CopyingByHand.each(model, (operation, type, lost, at) -> into.add(at, operation.home(), type));
     }
 }

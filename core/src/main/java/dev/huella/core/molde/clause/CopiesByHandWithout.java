@@ -21,7 +21,7 @@ public final class CopiesByHandWithout implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Copying.byHand(model, (operation, type, lost, at) -> {
+        CopyingByHand.each(model, (operation, type, lost, at) -> {
             boolean free = operation.isStatic() || operation.home().kind() == TypeKind.MODULE;
             lost.forEach(field -> into.add(at, free ? type : operation.home(), type, field));
         });

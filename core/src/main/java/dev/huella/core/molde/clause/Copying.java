@@ -14,7 +14,6 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -28,7 +27,7 @@ final class Copying {
     private static final int DEEPEST = 4;
     private final Map<Field, SourceSpan> changed;
 
-    private Copying(Model model) {
+    Copying(Model model) {
         changed = Reading.changed(model);
     }
 
@@ -75,7 +74,8 @@ final class Copying {
                 Set<Field> reached = new LinkedHashSet<>();
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = afterwards(operation, reached, asIs);
-                if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)) {
+                if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)
+                        || creates.arguments().stream().anyMatch(Copying::isWorkedOut) || keepsItsMaker(creates)) {
                     continue; // another one, unlike its object
                 }
                 all |= given(operation, creates, reached, asIs);
@@ -114,7 +114,7 @@ final class Copying {
         boolean value = ValueTypes.isValue(operation.home());
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
-                    && (calls.callee() == null || calls.callee().home().external())
+                    && leavesItToTheLanguage(calls.callee(), operation)
                     && (isSelf(calls.receiver()) && calls.arguments().stream().noneMatch(Copying::isFresh)
                             || calls.arguments().stream().anyMatch(Copying::isSelf))) {
                 return calls.at();
@@ -131,6 +131,12 @@ final class Copying {
         return null;
     }
 
+    /** Also by way of a base that does. */
+    private static boolean leavesItToTheLanguage(Operation callee, Operation caller) {
+        return callee == null || callee.home().external() || callee != caller && caller.overridden().contains(callee)
+                && (!callee.hasBody() || byLanguage(callee) != null);
+    }
+
     private static boolean returns(Operation operation, Flow value) {
         return Origins.returned(operation).stream().anyMatch(flow -> flow.origins().equals(value.origins()));
     }
@@ -144,7 +150,31 @@ final class Copying {
         return !flow.origins().isEmpty() && flow.origins()
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
-                        || Origins.isConstant(origin));
+                        || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
+    }
+
+    /** What comes of reckoning is no copy of a field. */
+    private static boolean isWorkedOut(Flow flow) {
+        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().type() == null
+                && flow.type().dimensions() == 0;
+    }
+
+    /** The new object is tied to the one that makes it, by a field for its like. */
+    private static boolean keepsItsMaker(Deed.Creates creates) {
+        return creates.constructor() != null && creates.constructor()
+                .deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.own()
+                        && sets.field().held().type().erased() != null
+                        && isLike(creates.type(), sets.field().held().type().erased())
+                        && sets.value()
+                                .any(origin -> origin instanceof Origin.OfParameter(Operation _, int index)
+                                        && index < creates.arguments().size()
+                                        && isSelf(creates.arguments().get(index))));
+    }
+
+    private static boolean isLike(CodeType type, CodeType other) {
+        return type == other || Hierarchy.above(type).contains(other);
     }
 
     private static boolean isFresh(Flow flow) {
@@ -296,7 +326,7 @@ final class Copying {
     }
 
     /** A field that differs from object to object. */
-    private boolean carriesState(Field field) {
+    boolean carriesState(Field field) {
         boolean open = changing(field) && field.modifiers().visibility() == Visibility.PUBLIC
                 || IsOpenToChange.isOpen(field);
         return open || changed.containsKey(field) || field.home()
@@ -316,73 +346,5 @@ final class Copying {
         boolean own = field.modifiers().has(Mark.OWNED) || held != null && ValueTypes.isValue(held);
         return container || held != null && !own && !held.external() && held.kind() != TypeKind.ENUM
                 && held.fields().stream().anyMatch(changed::containsKey);
-    }
-
-    /** Told of each operation that makes an object of a type from the fields of another of that type. */
-    @FunctionalInterface
-    interface ByHand {
-        void copied(Operation operation, CodeType type, Set<Field> lost, SourceSpan at);
-    }
-
-    static void byHand(Model model, ByHand to) {
-        var copying = new Copying(model);
-        Deeds.operations(model, operation -> {
-            Map<CodeType, Set<Field>> read = new HashMap<>();
-            Map<CodeType, SourceSpan> made = new HashMap<>();
-            for (Deed deed : operation.deeds()) {
-                if (deed instanceof Deed.Creates creates && !creates.type().external()
-                        && operation.home() != creates.type()) {
-                    made.putIfAbsent(creates.type(), creates.at());
-                    creates.arguments().forEach(argument -> taken(argument, creates.type(), read));
-                }
-            }
-            for (Deed deed : operation.deeds()) {
-                switch (deed) {
-                    case Deed.Sets sets when !sets.own() && made.containsKey(sets.field().home()) ->
-                        taken(sets.value(), sets.field().home(), read);
-                    case Deed.Calls calls when calls.receiver().first() instanceof Origin.Fresh(CodeType type) ->
-                        calls.arguments().forEach(argument -> taken(argument, type, read));
-                    default -> {
-                        // nothing is set on the new object
-                    }
-                }
-            }
-            read.forEach((type, fields) -> {
-                if (fields.size() > 1 && made.containsKey(type)) {
-                    Set<Field> lost = new LinkedHashSet<>(fields(type));
-                    lost.removeAll(fields);
-                    lost.removeIf(field -> !copying.carriesState(field));
-                    to.copied(operation, type, lost, made.get(type));
-                }
-            });
-        });
-    }
-
-    private static void taken(Flow value, CodeType type, Map<CodeType, Set<Field>> read) {
-        for (Origin origin : value.origins()) {
-            Field field = switch (origin) {
-                case Origin.OfField(Field of, boolean own) when !own -> of;
-                case Origin.CopyOf(Origin.OfField(Field of, boolean own), boolean _) when !own -> of;
-                case Origin.Result(Operation getter, Origin receiver) when getter != null && receiver != null
-                        && !(receiver instanceof Origin.Self) && getter.parameters().isEmpty() ->
-                    reported(getter);
-                default -> null;
-            };
-            if (field != null && fields(type).contains(field)) {
-                read.computeIfAbsent(type, key -> new LinkedHashSet<>()).add(field);
-            }
-        }
-    }
-
-    private static Field reported(Operation getter) {
-        return Bodies.reports(getter)
-                ? Origins.returned(getter)
-                        .stream()
-                        .flatMap(flow -> flow.origins().stream())
-                        .map(Origins::field)
-                        .filter(field -> field != null)
-                        .findFirst()
-                        .orElse(null)
-                : null;
     }
 }

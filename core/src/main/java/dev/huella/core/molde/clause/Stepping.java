@@ -93,7 +93,7 @@ final class Stepping {
      * it does not.
      */
     static SourceSpan yields(Operation operation) {
-        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
+        if (operation.kind() != Kind.OPERATION || operation.isStatic() || !usesOwn(operation)) {
             return null;
         }
         for (Deed deed : operation.deeds()) {
@@ -108,6 +108,18 @@ final class Stepping {
             }
         }
         return null;
+    }
+
+    /** What has nothing to do with its object hands out nothing of it. */
+    private static boolean usesOwn(Operation operation) {
+        return !operation.reads().isEmpty() || operation.deeds().stream().anyMatch(deed -> switch (deed) {
+            case Deed.Yields yields -> yields.value() != null && Assembly.fromOwn(yields.value());
+            case Deed.Calls calls -> calls.receiver().anyOf(Origin.Self.class) || Assembly.fromOwn(calls.receiver())
+                    || calls.arguments().stream().anyMatch(Assembly::fromOwn);
+            case Deed.GoesThrough through -> Assembly.fromOwn(through.over());
+            case Deed.Chooses chooses -> chooses.on().stream().anyMatch(Assembly::fromOwn);
+            default -> false;
+        });
     }
 
     /** The declared result is the language's own protocol for stepping. */

@@ -117,7 +117,8 @@ final class Switches {
             CodeType type = flow.type().erased();
             boolean plain = type == null || type.external() || type.kind() == TypeKind.ENUM;
             if (field != null && !field.isStatic() && plain && !isTruth(flow) && !asked
-                    && (compared || sole && !isOnlyMissed(flow, chooses, operation)) && field.held().container() == null && flow.type().dimensions() == 0) {
+                    && (compared || sole && !isOnlyMissed(flow, chooses, operation)) && field.held().container() == null
+                    && flow.type().dimensions() == 0) {
                 fields.add(field);
             }
         }

@@ -269,39 +269,42 @@ final class PythonValues extends Bodies {
             return new Value.Call(arguments.getFirst(), onList, arguments.subList(1, arguments.size()), at);
         }
         if (function.is("identifier")) {
-            String name = function.text();
-            if (name.equals("isinstance") && arguments.size() == 2) {
-                return kinds(arguments, node);
-            }
-            if (name.equals("defaultdict") && !arguments.isEmpty()
-                    && arguments.getFirst() instanceof Value.Name(String inside, var _)) {
-                return new Value.Cast(new TypeText("dict", List.of(TypeText.of("?"), TypeText.of(inside)), 0),
-                        new Value.ArrayOf(null, List.of(), at), at);
-            }
-            if (bodies.isOwnClass(name)) {
-                return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
-            }
-            return new Value.Call(null, name, arguments, at);
+            return calledByName(function.text(), arguments, node, at);
         }
-        if (!function.is("attribute")) {
-            return new Value.Call(value(function), Value.APPLY, arguments, at);
+        return function.is("attribute")
+                ? calledOn(function, arguments, node)
+                : new Value.Call(value(function), Value.APPLY, arguments, at);
+    }
+
+    private Value calledByName(String name, List<Value> arguments, SyntaxNode node, SourceSpan at) {
+        if (name.equals("isinstance") && arguments.size() == 2) {
+            return kinds(arguments, node);
         }
+        if (name.equals("defaultdict") && !arguments.isEmpty()
+                && arguments.getFirst() instanceof Value.Name(String inside, var _)) {
+            return new Value.Cast(new TypeText("dict", List.of(TypeText.of("?"), TypeText.of(inside)), 0),
+                    new Value.ArrayOf(null, List.of(), at), at);
+        }
+        if (bodies.isOwnClass(name)) {
+            return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
+        }
+        return new Value.Call(null, name, arguments, at);
+    }
+
+    private Value calledOn(SyntaxNode function, List<Value> arguments, SyntaxNode node) {
         SyntaxNode object = function.child("object");
         SyntaxNode name = function.child("attribute");
-        at = from(name, node);
+        SourceSpan at = from(name, node);
         String text = name.text();
         if (text.equals("__init__") && bodies.constructing() && (isSuper(object) || object.is("identifier"))) {
             boolean passesSelf = !isSuper(object) && !arguments.isEmpty();
             return new Value.Construct(true, passesSelf ? arguments.subList(1, arguments.size()) : arguments, at);
         }
-        if (text.equals("__new__") && bodies.className() != null
-                && (isSuper(object) || object.text().equals("object") || object.text().equals("type(self)"))) {
-            return new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span());
-        }
-        if (text.equals("__new__") && object.is("identifier") && arguments.size() == 1) {
-            return object.text().equals(bodies.className()) || bodies.isOwnClass(object.text())
-                    ? new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span())
-                    : new Value.Call(null, object.text(), List.of(), at);
+        if (text.equals("__new__")) {
+            Value bare = bare(object, arguments.size(), node.span());
+            if (bare != null) {
+                return bare;
+            }
         }
         if (text.equals("update") && ownerOfAll(object) != null && arguments.size() == 1) {
             return allInto(ownerOfAll(object), node.child("arguments").children().getFirst(), at);
@@ -310,6 +313,16 @@ final class PythonValues extends Bodies {
             return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
         }
         return new Value.Call(isSuper(object) ? new Value.Super(object.span()) : value(object), text, arguments, at);
+    }
+
+    /** An object that is made without being set up; null when it is not told of what type. */
+    private Value bare(SyntaxNode type, int arguments, SourceSpan at) {
+        boolean own = isSuper(type) || type.text().equals("object") || type.text().equals("type(self)")
+                || type.text().equals(bodies.className()) || bodies.isOwnClass(type.text());
+        if (own && bodies.className() != null) {
+            return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
+        }
+        return type.is("identifier") && arguments == 1 ? new Value.Call(null, type.text(), List.of(), at) : null;
     }
 
     /** All that one object has, put into another. */

@@ -1,0 +1,5 @@
+interface Note {
+    void join(Reader reader);
+    void leave(Reader reader);
+    Span span();
+}

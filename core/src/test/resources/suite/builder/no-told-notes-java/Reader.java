@@ -1,0 +1,1 @@
+interface Reader { void changed(Note note); }

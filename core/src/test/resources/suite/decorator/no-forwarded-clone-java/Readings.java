@@ -1,0 +1,4 @@
+interface Readings extends Cloneable {
+    int count();
+    Object clone() throws CloneNotSupportedException;
+}

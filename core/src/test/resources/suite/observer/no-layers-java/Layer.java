@@ -1,0 +1,5 @@
+interface Layer {
+    void paint(Dial dial, StringBuilder on);
+    int height();
+    String name();
+}

@@ -1,0 +1,6 @@
+interface Axis {
+    double toScreen(double value);
+    double lower();
+    double upper();
+    String label();
+}
