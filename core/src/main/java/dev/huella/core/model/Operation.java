@@ -9,6 +9,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.LinkedHashSet;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 
@@ -177,7 +178,7 @@ public final class Operation implements Element {
                 .any(origin -> origin instanceof Origin.Self(CodeType of) && of.outermost() == home.outermost());
     }
 
-    /** Fields of other objects whose value the body uses, whatever it does with it. */
+    /** Fields whose value the body uses, whatever it does with it; what is only set is none. */
     public Set<Field> reads() {
         return reads;
     }
@@ -230,8 +231,8 @@ public final class Operation implements Element {
         deeds = List.copyOf(all);
     }
 
-    public void reads(Set<Field> ofOthers) {
-        reads = Set.copyOf(ofOthers);
+    public void reads(Set<Field> used) {
+        reads = Collections.unmodifiableSet(used);
     }
 
     public void depth(int functionsAround) {

@@ -10,6 +10,8 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
+import java.util.LinkedHashSet;
+import java.util.Set;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -53,7 +55,7 @@ final class AssignResolver {
         if (setter != null) {
             return written(setter, assign);
         }
-        Flow target = values.flow(assign.target());
+        Flow target = target(assign);
         if (assign.plain() && assign.value() instanceof Value.Computed(String sign, var parts, var _)
                 && parts.size() == 2
                 && (sign.equals("+") || sign.equals("-")) && isSame(parts.getFirst(), target, parts.getLast())) {
@@ -68,6 +70,23 @@ final class AssignResolver {
             }
         }
         return given;
+    }
+
+    /** What is only given another value is not read. */
+    private Flow target(Value.Assign assign) {
+        Set<Field> before = body.reads;
+        body.reads = new LinkedHashSet<>();
+        Flow target = values.flow(assign.target());
+        if (assign.plain()) {
+            target.origins().forEach(origin -> {
+                if (origin instanceof Origin.OfField(Field field, boolean _)) {
+                    body.reads.remove(field);
+                }
+            });
+        }
+        before.addAll(body.reads);
+        body.reads = before;
+        return target;
     }
 
     /** A member that is an object itself, rather than a pointer to one, is made from a value of another type. */

@@ -29,7 +29,7 @@ final class Body {
     final From from;
     final Body enclosing;
     final List<Deed> deeds = new ArrayList<>();
-    final Set<Field> reads = new LinkedHashSet<>(0);
+    Set<Field> reads = new LinkedHashSet<>(0);
     BodyScope scope;
     Setting setting;
     /** Values touched while a condition is read; null outside conditions. */

@@ -140,4 +140,14 @@ final class Bodies {
                         ? returns.value()
                         : null;
     }
+
+    /** Whatever it does, it ends with an error. */
+    static boolean onlyFails(Operation operation) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Throws thrown && thrown.within() == null)
+                && operation.deeds()
+                        .stream()
+                        .noneMatch(deed -> deed instanceof Deed.Returns || deed instanceof Deed.Sets);
+    }
 }

@@ -80,7 +80,7 @@ final class Copying {
                 }
                 all |= given(operation, creates, reached, asIs);
                 List<Field> fields = fields(operation.home());
-                if (all || !reached.isEmpty() || fields.isEmpty()) {
+                if (all || !reached.isEmpty() || fields.isEmpty() && creates.arguments().isEmpty()) {
                     Set<Field> lost = new LinkedHashSet<>(fields);
                     lost.removeAll(all ? fields : reached);
                     lost.removeIf(field -> !carriesState(field));
@@ -124,11 +124,20 @@ final class Copying {
                     && isSelf(calls.arguments().getLast()) && returns(operation, calls.arguments().getFirst())) {
                 return calls.at(); // all there is, put into what is handed out
             }
-            if (value && deed instanceof Deed.Returns returns && returns.value() != null && isSelf(returns.value())) {
+            if (value && deed instanceof Deed.Returns returns && returns.value() != null && isSelf(returns.value())
+                    && Origins.returned(operation).stream().allMatch(Copying::isSelf) && !changesToFixed(operation)) {
                 return returns.at();
             }
         }
         return null;
+    }
+
+    /** A copy that is given a value of its own is another one, made from its object. */
+    private static boolean changesToFixed(Operation operation) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && (isFixed(sets.value()) || isWorkedOut(sets.value())
+                        || sets.value().origins().equals(List.of(Origin.NOTHING))));
     }
 
     /** Also by way of a base that does. */
@@ -155,8 +164,7 @@ final class Copying {
 
     /** What comes of reckoning is no copy of a field. */
     private static boolean isWorkedOut(Flow flow) {
-        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().type() == null
-                && flow.type().dimensions() == 0;
+        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().dimensions() == 0;
     }
 
     /** The new object is tied to the one that makes it, by a field for its like. */

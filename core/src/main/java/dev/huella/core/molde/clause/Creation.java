@@ -48,6 +48,8 @@ final class Creation {
             Set<Operation> seen, int depth) {
         switch (origin) {
             case Origin.Fresh(CodeType type) -> found.putIfAbsent(type, at);
+            case Origin.OfFunction(CodeType function) when function.within() == operation ->
+                found.putIfAbsent(function, at);
             case Origin.Result(Operation callee, Origin receiver) when callee != null && !callee.home().external() -> {
                 boolean helper = callee.isStatic()
                         || receiver instanceof Origin.Self && callee.home() == operation.home();

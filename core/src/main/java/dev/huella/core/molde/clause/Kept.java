@@ -278,7 +278,10 @@ final class Kept {
                 .anyMatch(operation -> sets(operation, field));
         List<Operation> constructors = own.stream().filter(Operation::isConstructor).toList();
         return initial || !constructors.isEmpty()
-                && constructors.stream().allMatch(constructor -> sets(constructor, field) || handsOn(constructor));
+                && constructors.stream()
+                        .allMatch(constructor -> sets(constructor, field)
+                                || hasItSet(constructor, field) || handsOn(constructor)
+                                || Bodies.onlyFails(constructor));
     }
 
     private static boolean sets(Operation operation, Field field) {
@@ -286,6 +289,15 @@ final class Kept {
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field
                         && !sets.value().origins().equals(List.of(Origin.NOTHING)));
+    }
+
+    /** By way of what sets it, for which the constructor is no exception. */
+    private static boolean hasItSet(Operation constructor, Field field) {
+        return constructor.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.within() == null && calls.callee() != null
+                        && calls.callee() != constructor && calls.receiver().anyOf(Origin.Self.class)
+                        && sets(calls.callee(), field));
     }
 
     private static boolean handsOn(Operation constructor) {

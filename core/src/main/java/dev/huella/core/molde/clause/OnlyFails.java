@@ -22,10 +22,7 @@ public final class OnlyFails implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Throws.class, (operation, thrown) -> {
-            boolean gives = operation.deeds()
-                    .stream()
-                    .anyMatch(deed -> deed instanceof Deed.Returns || deed instanceof Deed.Sets);
-            if (thrown.within() == null && !gives) {
+            if (thrown.within() == null && Bodies.onlyFails(operation)) {
                 into.add(thrown.at(), operation);
             }
         });

@@ -112,14 +112,11 @@ final class Stepping {
 
     /** What has nothing to do with its object hands out nothing of it. */
     private static boolean usesOwn(Operation operation) {
-        return !operation.reads().isEmpty() || operation.deeds().stream().anyMatch(deed -> switch (deed) {
-            case Deed.Yields yields -> yields.value() != null && Assembly.fromOwn(yields.value());
-            case Deed.Calls calls -> calls.receiver().anyOf(Origin.Self.class) || Assembly.fromOwn(calls.receiver())
-                    || calls.arguments().stream().anyMatch(Assembly::fromOwn);
-            case Deed.GoesThrough through -> Assembly.fromOwn(through.over());
-            case Deed.Chooses chooses -> chooses.on().stream().anyMatch(Assembly::fromOwn);
-            default -> false;
-        });
+        return !operation.reads().isEmpty() || operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && (calls.receiver().anyOf(Origin.Self.class)
+                        || calls.arguments().stream().anyMatch(Assembly::fromOwn))
+                        || deed instanceof Deed.GoesThrough through && Assembly.fromOwn(through.over()));
     }
 
     /** The declared result is the language's own protocol for stepping. */

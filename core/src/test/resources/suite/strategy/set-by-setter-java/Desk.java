@@ -1,0 +1,3 @@
+final class Desk {
+    int sell(boolean night) { return new Ferry(night ? new NightFare() : new DayFare()).price(3); }
+}

@@ -1,0 +1,1 @@
+interface Fare { int cents(int stops); }
