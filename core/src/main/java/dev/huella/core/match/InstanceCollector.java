@@ -16,6 +16,7 @@ import dev.huella.core.molde.PatternDefinition.Role;
 import dev.huella.core.molde.PatternDefinition.Variant;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -280,17 +281,32 @@ final class InstanceCollector {
 
     /** Puts players in the place of role names, whether these stand bare or in braces. */
     String fill(String text, Gathered gathered) {
+        return fill(text, gathered, Set.of());
+    }
+
+    /** Who is known to be what the variable stands for. */
+    List<String> names(int variable, Gathered gathered) {
+        return gathered.players.getOrDefault(variable, Set.of())
+                .stream()
+                .map(model::element)
+                .map(Wording::name)
+                .distinct()
+                .toList();
+    }
+
+    /** The text of clauses with names for variables; those left out stand for themselves. */
+    String fill(String text, Gathered gathered, Collection<Integer> leftOut) {
         List<String> filled = new ArrayList<>();
         boolean several = false;
         for (String word : text.split(" ")) {
             String bare = word.replaceAll("[{},.;]", "");
             int variable = pattern.variables().indexOf(bare);
-            Set<Integer> players = variable < 0 ? null : gathered.players.get(variable);
+            Set<Integer> players = variable < 0 || leftOut.contains(variable) ? null : gathered.players.get(variable);
             if (players == null) {
                 filled.add(several && bare.equals("is") ? "are" : word.replaceAll("[{}]", ""));
                 several = false;
             } else {
-                List<String> names = players.stream().map(model::element).map(Wording::name).distinct().toList();
+                List<String> names = names(variable, gathered);
                 several = names.size() > 1;
                 filled.add(word.replace("{" + bare + "}", bare).replace(bare, Wording.names(names)));
             }

@@ -229,7 +229,12 @@ final class InstanceSearch {
                         .map(Formula::text)
                         .toList());
         List<SourceSpan> places = gathered.places.values().stream().flatMap(Set::stream).limit(3).toList();
+        List<String> found = group.roles()
+                .stream()
+                .filter(role -> plan.role(role).least() > 1)
+                .flatMap(role -> collector.names(role, gathered).stream())
+                .toList();
         misses.add(new NearMiss(plan.pattern(), collector.players(gathered, plan.pattern()),
-                Wording.missing(collector.fill(clauses, gathered), group, plan), places));
+                Wording.missing(collector.fill(clauses, gathered, group.roles()), group, plan, found), places));
     }
 }

@@ -34,15 +34,18 @@ final class Wording {
         return element.name();
     }
 
-    static String missing(String clauses, Group group, PatternPlan plan) {
+    /** What a group of roles lacks; some may have been found, but too few. */
+    static String missing(String clauses, Group group, PatternPlan plan, List<String> found) {
         List<String> wanted = new ArrayList<>();
         for (int number : group.roles()) {
             Role role = plan.role(number);
             wanted.add(
                     role.least() > 1 ? "%d or more players of %s".formatted(role.least(), role.name()) : role.name());
         }
-        return "Looked for %s such that %s, and did not find %s.".formatted(names(wanted), clauses,
-                wanted.size() > 1 ? "them" : "it");
+        String outcome = found.isEmpty()
+                ? "did not find " + (wanted.size() > 1 ? "them" : "it")
+                : "found only " + names(found);
+        return "Looked for %s such that %s, and %s.".formatted(names(wanted), clauses, outcome);
     }
 
     static String unreadable(Element element) {

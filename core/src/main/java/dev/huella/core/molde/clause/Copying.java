@@ -80,7 +80,8 @@ final class Copying {
                 }
                 all |= given(operation, creates, reached, asIs);
                 List<Field> fields = fields(operation.home());
-                if (all || !reached.isEmpty() || fields.isEmpty() && creates.arguments().isEmpty()) {
+                if (all || !reached.isEmpty() || fields.isEmpty()
+                        && (creates.arguments().isEmpty() || creates.arguments().stream().anyMatch(Copying::isSelf))) {
                     Set<Field> lost = new LinkedHashSet<>(fields);
                     lost.removeAll(all ? fields : reached);
                     lost.removeIf(field -> !carriesState(field));

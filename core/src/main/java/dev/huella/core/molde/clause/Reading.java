@@ -54,7 +54,7 @@ final class Reading {
             case Deed.Sets sets -> List.of(sets.value());
             case Deed.Stores stores -> List.of(stores.container(), stores.value());
             case Deed.Returns returns -> returns.value() == null ? List.of() : List.of(returns.value());
-            case Deed.Yields yields -> List.of(yields.value());
+            case Deed.Yields yields -> yields.value() == null ? List.of() : List.of(yields.value());
             case Deed.TestsAbsence tests -> List.of(tests.value());
             case Deed.AsksKind asks -> List.of(asks.value());
             case Deed.Chooses chooses -> chooses.on();

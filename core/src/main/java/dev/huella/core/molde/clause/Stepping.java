@@ -114,9 +114,18 @@ final class Stepping {
     private static boolean usesOwn(Operation operation) {
         return !operation.reads().isEmpty() || operation.deeds()
                 .stream()
-                .anyMatch(deed -> deed instanceof Deed.Calls calls && (calls.receiver().anyOf(Origin.Self.class)
-                        || calls.arguments().stream().anyMatch(Assembly::fromOwn))
-                        || deed instanceof Deed.GoesThrough through && Assembly.fromOwn(through.over()));
+                .flatMap(deed -> Reading.values(deed).stream())
+                .anyMatch(flow -> flow.any(Stepping::isOfItself));
+    }
+
+    private static boolean isOfItself(Origin origin) {
+        return switch (origin) {
+            case Origin.Self _ -> true;
+            case Origin.ElementOf(Origin of) -> isOfItself(of);
+            case Origin.CopyOf(Origin of, boolean _) -> isOfItself(of);
+            case Origin.Result(Operation _, Origin of) -> of != null && isOfItself(of);
+            default -> false;
+        };
     }
 
     /** The declared result is the language's own protocol for stepping. */
