@@ -1,0 +1,9 @@
+export class Route {
+  constructor(stops = []) {
+    this.stops = stops;
+  }
+
+  clone() {
+    return new Route(this.stops.slice());
+  }
+}
