@@ -1,14 +1,20 @@
 package dev.huella.cli;
 
+import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.Reasoning.Reading;
 import dev.huella.core.match.Reasoning.Step;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
+import dev.huella.core.molde.PatternDefinition.Yield;
 import dev.huella.core.project.Explanation;
+import dev.huella.core.project.Finding;
 import dev.huella.core.project.FindingText;
+import dev.huella.core.project.Project;
+import dev.huella.core.source.Work;
 import java.io.IOException;
 import java.io.Writer;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -36,9 +42,37 @@ final class ExplainCommand implements Callable<Integer> {
                             .map(PatternDefinition::id)
                             .collect(Collectors.joining(", "))));
         }
-        Explanation explanation = options.read().explain(definition, types);
-        options.write(out -> write(explanation, out));
+        Project project = options.read();
+        Explanation explanation = project.explain(definition, types);
+        String instead = explanation.readings().stream().anyMatch(Reading::whole)
+                ? instead(project, catalogue, explanation)
+                : "";
+        options.write(out -> {
+            write(explanation, out);
+            out.write(instead);
+        });
         return 0;
+    }
+
+    /** Which more special finds are listed in its place, where it gives way to them; else empty. */
+    private static String instead(Project project, Catalogue catalogue, Explanation explanation) {
+        Set<String> special = explanation.pattern().yields().stream().map(Yield::pattern).collect(Collectors.toSet());
+        List<PatternInstance> found = project.find(catalogue,
+                one -> one == explanation.pattern() || special.contains(one.id()), Work.QUIET)
+                .all()
+                .stream()
+                .map(Finding::instance)
+                .filter(instance -> instance.players()
+                        .values()
+                        .stream()
+                        .flatMap(List::stream)
+                        .anyMatch(player -> explanation.types().contains(player.element())))
+                .toList();
+        boolean listed = found.stream().anyMatch(instance -> instance.pattern() == explanation.pattern());
+        return listed || found.isEmpty()
+                ? ""
+                : "It is not listed, for what is more special says it of the same players: %s.%n".formatted(
+                        found.stream().map(PatternInstance::id).distinct().collect(Collectors.joining(", ")));
     }
 
     private static void write(Explanation explanation, Writer out) throws IOException {

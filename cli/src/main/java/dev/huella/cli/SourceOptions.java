@@ -39,7 +39,7 @@ final class SourceOptions {
     Set<LeaveOut> taken = Set.of();
     @Option(names = "-o", paramLabel = "FILE", description = "Write here instead of to standard output.")
     Path output;
-    @Option(names = "--definitions", paramLabel = "FILE", description = "Further definitions in Molde (.molde).")
+    @Option(names = "--definitions", paramLabel = "FILE", description = "Further definitions in Molde: a .molde file, or a folder of them.")
     List<Path> definitions = List.of();
 
     Project read() throws SourceException {
@@ -69,7 +69,7 @@ final class SourceOptions {
     /** With the definitions beside the code, then those given. Faulty ones are told and left out; the others serve. */
     Catalogue catalogue() {
         List<Path> all = new ArrayList<>(OwnDefinitions.beside(sources));
-        all.addAll(definitions);
+        definitions.forEach(given -> all.addAll(OwnDefinitions.in(given)));
         Catalogue catalogue = Catalogue.with(all);
         catalogue.problems().forEach((MoldeProblem problem) -> err().println(problem));
         return catalogue;

@@ -188,4 +188,42 @@ class HuellaTest {
         assertThat(run("find", folder.toString(), "--pattern", "observer")).isZero();
         assertThat(out.toString()).contains("observer (push)");
     }
+
+    @Test
+    void whatGivesWayIsSaidToBeListedAsAnother() throws Exception {
+        Files.writeString(folder.resolve("Lamps.java"),
+                """
+                        interface Lamp { int light(int hour); }
+                        class Oil implements Lamp { public int light(int hour) { return hour * 2; } }
+                        class Gas implements Lamp { public int light(int hour) { return hour + 7; } }
+                        class Row implements Lamp { private final java.util.List<Lamp> lamps = new java.util.ArrayList<>();
+                          void add(Lamp lamp) { lamps.add(lamp); }
+                          public int light(int hour) { int sum = 0; for (Lamp l : lamps) { sum += l.light(hour); } return sum; } }
+                        class Pier { private final Lamp lamp; Pier(Lamp lamp) { this.lamp = lamp; }
+                          int bright(int hour) { return lamp.light(hour) + 1; } }
+                        """);
+        run("explain", folder.toString(), "--pattern", "strategy", "--type", "Pier", "--type", "Lamp");
+        assertThat(out.toString()).contains("it is one").contains("It is not listed").contains("composite:Lamp:Row");
+        run("explain", folder.toString(), "--pattern", "composite", "--type", "Row");
+        assertThat(out.toString().split("It is not listed")).hasSize(2);
+    }
+
+    @Test
+    void definitionsComeFromAFolderToo() throws Exception {
+        Path own = Files.createDirectory(folder.resolve("own"));
+        Files.writeString(own.resolve("hanger.molde"), """
+                pattern hanger : structural
+                  "One hangs another up."
+
+                roles
+                  tower  key type
+                  hang   operation, 1..*
+
+                recognised by
+                  hang belongs to tower
+                  hang adds its input to Hung
+                """);
+        run("find", folder.toString(), "--definitions", own.toString(), "--pattern", "hanger");
+        assertThat(out.toString()).contains("tower Tower; hang hang");
+    }
 }

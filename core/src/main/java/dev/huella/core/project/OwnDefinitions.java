@@ -17,13 +17,21 @@ public final class OwnDefinitions {
         for (Path source : sources) {
             Path folder = source.resolve(".huella");
             if (Files.isDirectory(folder)) {
-                try (Stream<Path> files = Files.list(folder)) {
-                    files.filter(file -> file.getFileName().toString().endsWith(".molde")).sorted().forEach(found::add);
-                } catch (IOException e) {
-                    continue; // what cannot be read is as if it were not there
-                }
+                found.addAll(in(folder));
             }
         }
         return found;
+    }
+
+    /** Those in a folder, by name; a file is its own. */
+    public static List<Path> in(Path fileOrFolder) {
+        if (!Files.isDirectory(fileOrFolder)) {
+            return List.of(fileOrFolder);
+        }
+        try (Stream<Path> files = Files.list(fileOrFolder)) {
+            return files.filter(file -> file.getFileName().toString().endsWith(".molde")).sorted().toList();
+        } catch (IOException e) {
+            return List.of(); // what cannot be read is as if it were not there
+        }
     }
 }

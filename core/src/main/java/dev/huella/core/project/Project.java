@@ -165,7 +165,7 @@ public final class Project {
     }
 
     /**
-     * A type by its simple or qualified name.
+     * A type by its simple or qualified name, or the end of that, such as {@code Outer.Inner}.
      *
      * @throws IllegalArgumentException when there is no such type, or several of that simple name
      */
@@ -187,7 +187,9 @@ public final class Project {
     }
 
     private static List<CodeType> named(List<CodeType> types, String name) {
-        return types.stream().filter(type -> type.qualifiedName().equals(name) || type.name().equals(name)).toList();
+        return types.stream()
+                .filter(type -> type.name().equals(name) || ("." + type.qualifiedName()).endsWith("." + name))
+                .toList();
     }
 
     /**

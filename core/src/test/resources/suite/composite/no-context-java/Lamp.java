@@ -1,0 +1,1 @@
+interface Lamp { int light(int hour); }
