@@ -12,6 +12,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
+import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -198,7 +199,7 @@ final class Passing {
             if (deed instanceof Deed.Calls calls && hands(calls, name, field, seen)) {
                 Setting within = decided(calls.within(), field);
                 if (within == null) {
-                    return false;
+                    return isForWhatIsMissing(calls, operation);
                 }
                 passing.computeIfAbsent(within.choice(), key -> new HashSet<>()).add(within.branch());
                 if (everyBranch(operation, within.choice(), passing)) {
@@ -207,6 +208,19 @@ final class Passing {
             }
         }
         return true;
+    }
+
+    /** A function that makes what its own object keeps when it is asked for in vain. */
+    private static boolean isForWhatIsMissing(Deed.Calls calls, Operation operation) {
+        return Setting.inside(calls.within(), Setting.Kind.FUNCTION) && operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls asks && asks.used() && Assembly.fromOwn(asks.receiver())
+                        && LibraryKnowledge.of(operation.home()).adds(asks.name())
+                        && !asks.arguments().isEmpty()
+                        && asks.arguments()
+                                .getLast()
+                                .any(given -> given instanceof Origin.OfFunction
+                                        || given instanceof Origin.Unknown)); // a block of which the library's form is not known
     }
 
     /** What stands in a loop is done only if there is something to go through. */

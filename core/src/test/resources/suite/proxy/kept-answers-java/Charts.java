@@ -1,0 +1,1 @@
+interface Charts { String at(int x); }
