@@ -10,8 +10,6 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
-import java.util.LinkedHashSet;
-import java.util.Set;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -74,18 +72,10 @@ final class AssignResolver {
 
     /** What is only given another value is not read. */
     private Flow target(Value.Assign assign) {
-        Set<Field> before = body.reads;
-        body.reads = new LinkedHashSet<>();
         Flow target = values.flow(assign.target());
-        if (assign.plain()) {
-            target.origins().forEach(origin -> {
-                if (origin instanceof Origin.OfField(Field field, boolean _)) {
-                    body.reads.remove(field);
-                }
-            });
+        if (assign.plain() && target.first() instanceof Origin.OfField(Field field, boolean _)) {
+            body.onlySets(field);
         }
-        before.addAll(body.reads);
-        body.reads = before;
         return target;
     }
 

@@ -29,7 +29,8 @@ final class Body {
     final From from;
     final Body enclosing;
     final List<Deed> deeds = new ArrayList<>();
-    Set<Field> reads = new LinkedHashSet<>(0);
+    final Set<Field> reads = new LinkedHashSet<>(0);
+    private Field readLast;
     BodyScope scope;
     Setting setting;
     /** Values touched while a condition is read; null outside conditions. */
@@ -100,5 +101,16 @@ final class Body {
         inside.run();
         setting = before;
         scope = scopeBefore;
+    }
+
+    void reads(Field field) {
+        readLast = reads.add(field) ? field : null;
+    }
+
+    /** What was read last was only named to be given another value; if it is read elsewhere too, it stays. */
+    void onlySets(Field field) {
+        if (field == readLast) {
+            reads.remove(field);
+        }
     }
 }

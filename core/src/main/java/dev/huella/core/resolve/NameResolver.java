@@ -70,7 +70,7 @@ final class NameResolver {
     private Flow own(CodeType type, Value.Name name, TypeUse expected) {
         Field field = body.world.members.field(type, name.name());
         if (field != null) {
-            body.reads.add(field);
+            body.reads(field);
             return Flow.ofOwn(field);
         }
         if (body.from.file().facts().language().equals("java")) {
@@ -235,7 +235,7 @@ final class NameResolver {
         if (!own && field.home().wrapped() == field) {
             return of.as(field.type().substitute(Supertypes.bindings(of.type())));
         }
-        body.reads.add(field);
+        body.reads(field);
         TypeUse type = field.type().substitute(Supertypes.bindings(of.type()));
         return Flow.of(new Origin.OfField(field, own), type);
     }
