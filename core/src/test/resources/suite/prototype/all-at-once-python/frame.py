@@ -24,6 +24,9 @@ class Frame:
         rv.symbols = self.symbols.copy()
         return rv
 
+    def update(self, port):
+        self.port = port
+
     def as_dict(self):
         return self.__dict__.copy()
 

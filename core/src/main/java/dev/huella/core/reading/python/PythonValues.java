@@ -325,7 +325,7 @@ final class PythonValues extends Bodies {
         return type.is("identifier") && arguments == 1 ? new Value.Call(null, type.text(), List.of(), at) : null;
     }
 
-    /** All that one object has, put into another. */
+    /** All that one object has, put into another: a call of a name that no operation has. */
     Value allInto(SyntaxNode owner, SyntaxNode given, SourceSpan at) {
         SyntaxNode from = given;
         if (from.is("call") && from.child("arguments") != null) { // a copy of the names and what they stand for
@@ -333,7 +333,7 @@ final class PythonValues extends Bodies {
             from = arguments.size() == 1 ? arguments.getFirst() : from.child("function").child("object");
         }
         SyntaxNode whole = from == null ? null : ownerOfAll(from);
-        return new Value.Call(value(owner), "update", List.of(value(whole == null ? given : whole)), at);
+        return new Value.Call(value(owner), "__dict__", List.of(value(whole == null ? given : whole)), at);
     }
 
     /** What is before {@code .__dict__}; null for anything else. */
