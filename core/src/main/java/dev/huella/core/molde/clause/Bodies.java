@@ -44,6 +44,9 @@ final class Bodies {
                 case Deed.Creates _ -> {
                     // the error itself
                 }
+                case Deed.Throws thrown when thrown.type() == null && thrown.within() == null -> {
+                    // an error whose kind the call before it names
+                }
                 case Deed.Returns returns when returns.within() == null && calledOnly(returns) -> {
                     // what a call that ends all would give
                 }

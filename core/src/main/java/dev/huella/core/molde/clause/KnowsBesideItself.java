@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
@@ -17,7 +18,7 @@ public final class KnowsBesideItself implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "The text of the first names the second, which is another type.";
+        return "The text of the first names the second, which is another type, or it calls what the second declares.";
     }
 
     @Override
@@ -29,5 +30,14 @@ public final class KnowsBesideItself implements Clause.Listed {
                 }
             }
         }
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            CodeType caller = operation.home();
+            if (calls.callee() != null && calls.callee().home() != caller
+                    && !Hierarchy.above(caller).contains(calls.callee().home())) {
+                Deeds.speaking(caller)
+                        .forEach(
+                                speaking -> into.add(calls.at(), speaking, calls.callee().home()));
+            }
+        });
     }
 }

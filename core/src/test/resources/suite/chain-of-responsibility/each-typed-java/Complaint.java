@@ -1,0 +1,4 @@
+package aldera;
+
+record Complaint(String text, int weight) {
+}

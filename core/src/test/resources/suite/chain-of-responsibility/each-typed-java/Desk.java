@@ -1,0 +1,5 @@
+package aldera;
+
+interface Desk {
+    String hear(Complaint complaint);
+}

@@ -1,0 +1,7 @@
+package aldera;
+
+public interface Walk {
+    boolean more();
+
+    String next();
+}

@@ -1,0 +1,5 @@
+package aldera;
+
+interface Fee {
+    int of(int metres, int tons);
+}

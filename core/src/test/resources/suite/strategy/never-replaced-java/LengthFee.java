@@ -1,0 +1,7 @@
+package aldera;
+
+class LengthFee implements Fee {
+    public int of(int metres, int tons) {
+        return metres * 3;
+    }
+}
