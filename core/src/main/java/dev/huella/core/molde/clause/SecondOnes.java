@@ -22,15 +22,7 @@ final class SecondOnes {
                 .filter(operation -> cpp && Guards.copies(operation)
                         || library.cloners(operation.name()) && operation.parameters().isEmpty())
                 .toList();
-        boolean closed = copying.stream()
-                .anyMatch(operation -> operation.modifiers().visibility() == Visibility.PRIVATE
-                        || Bodies.refuses(operation)
-                        || operation.deeds().stream().anyMatch(Deed.Throws.class::isInstance)
-                        || operation.deeds()
-                                .stream()
-                                .anyMatch(deed -> deed instanceof Deed.Returns returns
-                                        && returns.value() != null && !returns.value().anyOf(Origin.Fresh.class)
-                                        && !returns.value().anyOf(Origin.Result.class)));
+        boolean closed = copying.stream().anyMatch(SecondOnes::closed);
         if (cpp || php) {
             return !closed;
         }
@@ -39,5 +31,20 @@ final class SecondOnes {
                 && type.operations().stream().noneMatch(operation -> operation.name().equals("readResolve"));
         return !closed && (!copying.isEmpty() && copying.stream().anyMatch(Operation::hasBody) || declared)
                 || serialised && type.kind() != TypeKind.ENUM;
+    }
+
+    /** Nobody gets a copy from it: it is hidden, it only fails, or it hands out what was there before. */
+    private static boolean closed(Operation copying) {
+        List<Deed.Returns> handed = copying.deeds()
+                .stream()
+                .filter(deed -> deed instanceof Deed.Returns returns && returns.value() != null)
+                .map(Deed.Returns.class::cast)
+                .toList();
+        return copying.modifiers().visibility() == Visibility.PRIVATE
+                || Bodies.refuses(copying)
+                || handed.isEmpty() && copying.deeds().stream().anyMatch(Deed.Throws.class::isInstance)
+                || handed.stream()
+                        .anyMatch(returns -> !returns.value().anyOf(Origin.Fresh.class)
+                                && !returns.value().anyOf(Origin.Result.class));
     }
 }

@@ -1,0 +1,7 @@
+package aldera;
+
+public interface Log {
+    void entry(String text);
+
+    int size();
+}

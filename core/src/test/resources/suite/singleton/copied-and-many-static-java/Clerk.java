@@ -1,0 +1,7 @@
+package aldera;
+
+class Clerk {
+    void arrive(String ship) {
+        Ledger.open().enter(ship);
+    }
+}
