@@ -82,7 +82,8 @@ final class AssignResolver {
     /** A member that is an object itself, rather than a pointer to one, is made from a value of another type. */
     private Flow made(Flow given, Flow target, Value.Assign assign) {
         CodeType type = target.type().type();
-        boolean object = body.world.library.rule(Rule.OBJECTS_IN_PLACE) && type != null && !type.external()
+        boolean object = body.world.library.rule(Rule.OBJECTS_IN_PLACE) && type != null
+                && (!type.external() || body.world.library.opensOutside(type.name()))
                 && target.first() instanceof Origin.OfField && !INDIRECT.matcher(target.type().text()).find()
                 && target.type().dimensions() == 0 && !type.kind().promises() && type.kind() != TypeKind.ENUM;
         CodeType other = given.type().type();

@@ -110,12 +110,20 @@ final class StepResolver {
     }
 
     private void choose(Step.Choose choose) {
+        if (Ladder.is(choose.on(), choose.branches())) {
+            choose(Ladder.of(choose.branches(), choose.on()));
+            return;
+        }
         Condition condition = conditions.read(choose.on());
         branches(choose.branches(), condition, choose.complete(), choose.at());
     }
 
     /** The branches of a choice of values; what they yield is the result. */
     Flow either(Value.Either either, TypeUse expected) {
+        if (Ladder.is(either.on(), either.branches())) {
+            Step.Choose first = Ladder.of(either.branches(), either.on());
+            return either(new Value.Either(first.on(), first.branches(), either.complete(), either.at()), expected);
+        }
         Condition condition = conditions.read(either.on());
         List<Flow> results = new ArrayList<>();
         yielded.add(results);

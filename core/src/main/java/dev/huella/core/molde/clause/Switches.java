@@ -194,10 +194,12 @@ final class Switches {
     }
 
     private static boolean isUsed(Operation operation, Field field) {
+        CodeType held = field.held().type().erased();
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.receiver()
-                        .any(origin -> origin instanceof Origin.OfField(Field of, boolean _) && of == field));
+                        .any(origin -> origin instanceof Origin.OfField(Field of, boolean _) && of == field))
+                || operation.reads().stream().anyMatch(read -> read.home() == held && !read.isStatic());
     }
 
     private static boolean fills(Operation operation, Field field) {
