@@ -8,6 +8,7 @@ import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.match.SideBySide;
+import dev.huella.core.match.Widest;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
@@ -157,7 +158,7 @@ final class FindRun {
     private List<Opportunity> opportunities(List<PatternDefinition> definitions) {
         return definitions.stream()
                 .filter(definition -> results.containsKey(definition.id()))
-                .flatMap(definition -> kept(definition.id()).stream())
+                .flatMap(definition -> Widest.of(definition, kept(definition.id())).stream())
                 .map(Opportunity::of)
                 .toList();
     }

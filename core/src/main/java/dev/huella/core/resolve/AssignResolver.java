@@ -29,6 +29,10 @@ final class AssignResolver {
             BodyScope.Local local = body.scope.find(name.name());
             if (local != null) {
                 Flow given = values.flow(assign.value(), local.flow().type(), name.name());
+                if (local.flow().first() instanceof Origin.OfParameter(Operation of, int at)
+                        && handsBack(of.parameters().get(at).type().text())) {
+                    body.add(new Deed.Stores(local.flow(), null, given, body.setting, assign.at()));
+                }
                 if (assign.plain()) {
                     local.assign(given);
                     local.holds(assign.value());
@@ -68,6 +72,11 @@ final class AssignResolver {
             }
         }
         return given;
+    }
+
+    /** True for parameters whose new value the caller sees: references that are not constant, {@code inout}. */
+    private static boolean handsBack(String type) {
+        return type.endsWith("&") && !type.endsWith("&&") && !type.contains("const") || type.startsWith("inout ");
     }
 
     /** What is only given another value is not read. */

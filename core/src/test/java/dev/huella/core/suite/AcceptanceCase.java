@@ -28,6 +28,8 @@ import java.util.regex.Pattern;
  * of {@code docs/cases.md}.
  */
 public final class AcceptanceCase {
+    private static final Set<String> KEYS = Set.of("title", "language", "closed", "expect", "allow", "absent",
+            "obligations", "relations", "opportunities", "notOpportunities");
     private final Path folder;
     private final JsonNode wanted;
     private final List<String> differences = new ArrayList<>();
@@ -45,6 +47,11 @@ public final class AcceptanceCase {
     }
 
     private void compare() throws Exception {
+        wanted.fieldNames().forEachRemaining(key -> {
+            if (!KEYS.contains(key)) {
+                differences.add("unknown key " + key);
+            }
+        });
         Project project = Project.read(List.of(folder), SourceFilter.ALL, Work.QUIET);
         project.model()
                 .files()

@@ -16,13 +16,16 @@ public final class MakesByAKey implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It makes an object of the type in a branch that compares a text, a number or a constant.";
+        return "It makes an object of the type in a branch that compares a text, a number or a constant, and does not throw it.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> {
-            if (!creates.type().external() && Switches.byKey(operation, creates.within())) {
+            boolean thrown = operation.deeds()
+                    .stream()
+                    .anyMatch(deed -> deed instanceof Deed.Throws throwing && throwing.type() == creates.type());
+            if (!creates.type().external() && !thrown && Switches.byKey(operation, creates.within())) {
                 into.add(creates.at(), operation, creates.type());
             }
         });

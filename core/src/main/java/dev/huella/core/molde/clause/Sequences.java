@@ -82,7 +82,7 @@ final class Sequences {
                 .filter(clients -> clients.size() > 1)
                 .forEach(clients -> clients.forEach((one, at) -> clients.keySet()
                         .stream()
-                        .filter(other -> other != one)
+                        .filter(other -> other != one && unrelated(Set.of(one, other)))
                         .forEach(other -> to.pair(one, other, at))));
     }
 
