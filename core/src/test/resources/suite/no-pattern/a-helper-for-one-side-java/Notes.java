@@ -1,0 +1,7 @@
+package aldera;
+
+public interface Notes {
+    void note(String text);
+
+    int count();
+}

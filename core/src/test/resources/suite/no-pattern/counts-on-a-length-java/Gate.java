@@ -1,0 +1,5 @@
+package aldera;
+
+public interface Gate {
+    boolean tooSoon(long now);
+}
