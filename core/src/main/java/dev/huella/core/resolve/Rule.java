@@ -29,7 +29,9 @@ enum Rule {
     /** Types are written with a capital, so that an imported name without one is a function. */
     CAPITAL_TYPES("capitalTypes"),
     /** What is said last is handed back. */
-    LAST_VALUE_IS_RETURNED("lastValueIsReturned");
+    LAST_VALUE_IS_RETURNED("lastValueIsReturned"),
+    /** An operation that is asked of its type is told first whose it is. */
+    SELF_FIRST("selfFirst");
 
     private final String word;
 

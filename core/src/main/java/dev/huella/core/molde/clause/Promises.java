@@ -23,7 +23,10 @@ public final class Promises implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
-            CodeType declared = operation.returns().dimensions() > 0 ? null : operation.returns().erased();
+            if (operation.returns().dimensions() > 0) {
+                return; // many are not one
+            }
+            CodeType declared = operation.returns().erased();
             if (declared != null && !LibraryKnowledge.of(declared).isRoot(declared)
                     && !(declared.place() != null && !declared.isAbstract() && operation.isAbstract()
                             && Creation.common(operation) != null)
