@@ -30,7 +30,7 @@ final class AssignResolver {
             if (local != null) {
                 Flow given = values.flow(assign.value(), local.flow().type(), name.name());
                 if (local.flow().first() instanceof Origin.OfParameter(Operation of, int at)
-                        && handsBack(of.parameters().get(at).type().text())) {
+                        && at < of.parameters().size() && handsBack(of.parameters().get(at).type().text())) {
                     body.add(new Deed.Stores(local.flow(), null, given, body.setting, assign.at()));
                 }
                 if (assign.plain()) {

@@ -80,6 +80,9 @@ final class Copying {
                 }
                 all |= given(operation, creates, reached, asIs);
                 List<Field> fields = fields(operation.home());
+                if (fields.stream().anyMatch(field -> Loops.isCut(operation, field))) {
+                    continue; // a part of what its object has
+                }
                 if (all || !reached.isEmpty() || fields.isEmpty()
                         && (creates.arguments().isEmpty() || creates.arguments().stream().anyMatch(Copying::isSelf))) {
                     Set<Field> lost = new LinkedHashSet<>(fields);
@@ -116,7 +119,7 @@ final class Copying {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
                     && leavesItToTheLanguage(calls.callee(), operation)
-                    && (isSelf(calls.receiver()) && calls.arguments().stream().noneMatch(Copying::isFresh)
+                    && (isSelf(calls.receiver()) && calls.arguments().stream().allMatch(Copying::isOwn)
                             || calls.arguments().stream().anyMatch(Copying::isSelf))) {
                 return calls.at();
             }
@@ -186,8 +189,9 @@ final class Copying {
         return type == other || Hierarchy.above(type).contains(other);
     }
 
-    private static boolean isFresh(Flow flow) {
-        return flow.anyOf(Origin.Fresh.class);
+    /** What the copy is told besides is the object's own, perhaps copied; with other values it is another one. */
+    private static boolean isOwn(Flow flow) {
+        return flow.any(origin -> Origins.field(origin) != null);
     }
 
     private Set<Field> shared(Operation operation, CodeType type) {
@@ -311,7 +315,7 @@ final class Copying {
                             || LibraryKnowledge.of(operation.home()).copies(calls.name())) {
                         calls.arguments().forEach(argument -> own(argument, reached, asIs));
                     }
-                    if (isFresh(calls.receiver()) && calls.callee() != null && calls.callee().hasBody()
+                    if (calls.receiver().anyOf(Origin.Fresh.class) && calls.callee() != null && calls.callee().hasBody()
                             && calls.arguments().stream().anyMatch(Copying::isSelf)) {
                         all |= fromAnother(calls.callee(), reached, asIs, 0);
                     }

@@ -51,7 +51,7 @@ final class Loops {
     }
 
     /** Only a part of the field's elements, by position, is gone through. */
-    private static boolean isCut(Operation operation, Field field) {
+    static boolean isCut(Operation operation, Field field) {
         LibraryKnowledge library = LibraryKnowledge.of(operation.home());
         return operation.deeds()
                 .stream()
