@@ -15,7 +15,7 @@ public final class LooksInto implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It reads a field of the other or calls one of its operations.";
+        return "It reads or sets a field of the other or calls one of its operations.";
     }
 
     @Override

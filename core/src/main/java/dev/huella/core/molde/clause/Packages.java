@@ -64,6 +64,9 @@ final class Packages {
             if (deed instanceof Deed.Calls calls && calls.callee() != null && calls.callee().kind() == Kind.OPERATION
                     && !calls.callee().home().external() && calls.callee().home() != operation.home()) {
                 to.looks(operation.home(), calls.callee().home(), calls.at());
+            } else if (deed instanceof Deed.Sets sets && !sets.own() && !sets.field().home().external()
+                    && sets.field().home() != operation.home()) {
+                to.looks(operation.home(), sets.field().home(), sets.at());
             }
         });
         Deeds.operations(model, operation -> {

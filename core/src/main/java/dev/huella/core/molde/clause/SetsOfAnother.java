@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
 
 /** {@code <operation> sets <field> of another object} */
@@ -18,7 +19,7 @@ public final class SetsOfAnother implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It gives the field of an object that is not its own another value.";
+        return "It gives the field of an object that is not its own another value, or adds to it.";
     }
 
     @Override
@@ -26,6 +27,12 @@ public final class SetsOfAnother implements Clause.Listed {
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             if (!sets.own() || isAround(operation.home(), sets.field())) {
                 into.add(sets.at(), operation, sets.field());
+            }
+        });
+        Deeds.each(model, Deed.Stores.class, (operation, stores) -> {
+            if (stores.index() == null && stores.container().first() instanceof Origin.OfField(Field field, boolean own)
+                    && !own) {
+                into.add(stores.at(), operation, field);
             }
         });
     }
