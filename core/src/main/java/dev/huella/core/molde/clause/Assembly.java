@@ -59,12 +59,22 @@ final class Assembly {
                 } else if (origin instanceof Origin.OfField(Field field, boolean own) && own && !field.isStatic()
                         && field.held().many() != Multiplicity.MANY && field.held().container() == null
                         && field.held().type().erased() != null
-                        && worksOn(operation, field)) {
+                        && (worksOn(operation, field) || madeHere(operation, field))) {
                     found.putIfAbsent(field.held().type().erased(), operation.place());
                 }
             }
         }
         return found;
+    }
+
+    /** What it hands out again is put together when it is first asked for. */
+    private static boolean madeHere(Operation operation, Field field) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.own() && sets.field() == field
+                        && sets.value()
+                                .any(origin -> origin instanceof Origin.Fresh(CodeType made)
+                                        && madeOfParts(operation, made) != null));
     }
 
     private static SourceSpan madeOfParts(Operation operation, CodeType type) {

@@ -1,0 +1,7 @@
+package aldera;
+
+public interface Pilot {
+    void guide(String ship);
+
+    int fee();
+}
