@@ -1,0 +1,7 @@
+package aldera;
+
+public interface Sink {
+    void line(String text);
+
+    int lines();
+}
