@@ -178,15 +178,11 @@ final class Copying {
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.own()
                         && sets.field().held().type().erased() != null
-                        && isLike(creates.type(), sets.field().held().type().erased())
+                        && Hierarchy.isA(creates.type(), sets.field().held().type().erased())
                         && sets.value()
                                 .any(origin -> origin instanceof Origin.OfParameter(Operation _, int index)
                                         && index < creates.arguments().size()
                                         && isSelf(creates.arguments().get(index))));
-    }
-
-    private static boolean isLike(CodeType type, CodeType other) {
-        return type == other || Hierarchy.above(type).contains(other);
     }
 
     /** What the copy is told besides is the object's own, perhaps copied; with other values it is another one. */

@@ -194,7 +194,7 @@ final class Fronts {
                     && !Origins.isOwn(operation, returns.within())) {
                 for (Origin origin : returns.value().origins()) {
                     if (origin instanceof Origin.Fresh(CodeType type)
-                            && (type == held || Hierarchy.above(type).contains(held))) {
+                            && Hierarchy.isA(type, held)) {
                         made.add(type);
                     }
                 }

@@ -34,8 +34,7 @@ public final class HasAnotherForm implements Clause.Tested {
         List<String> all = new ArrayList<>();
         operation.parameters().forEach(parameter -> all.add(text(parameter.type())));
         CodeType returned = operation.returns().dimensions() > 0 ? null : operation.returns().type();
-        boolean itself = returned != null && (returned == operation.home()
-                || Hierarchy.above(operation.home()).contains(returned));
+        boolean itself = returned != null && Hierarchy.isA(operation.home(), returned);
         all.add(itself ? "" : text(operation.returns()));
         return all;
     }

@@ -31,6 +31,11 @@ final class Hierarchy {
         return found;
     }
 
+    /** The very type, or one below it. */
+    static boolean isA(CodeType type, CodeType other) {
+        return type == other || above(type).contains(other);
+    }
+
     /** False when something above is known by name only, so that operations may come from there. */
     static boolean fullyKnown(CodeType type) {
         return above(type).stream()

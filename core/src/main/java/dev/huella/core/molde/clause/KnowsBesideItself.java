@@ -32,8 +32,7 @@ public final class KnowsBesideItself implements Clause.Listed {
         }
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             CodeType caller = operation.home();
-            if (calls.callee() != null && calls.callee().home() != caller
-                    && !Hierarchy.above(caller).contains(calls.callee().home())) {
+            if (calls.callee() != null && !Hierarchy.isA(caller, calls.callee().home())) {
                 Deeds.speaking(caller)
                         .forEach(
                                 speaking -> into.add(calls.at(), speaking, calls.callee().home()));
