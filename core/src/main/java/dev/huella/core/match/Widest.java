@@ -6,8 +6,12 @@ import dev.huella.core.model.Element;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.molde.PatternDefinition.Role;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -21,29 +25,35 @@ public final class Widest {
 
     /** Those that no other covers, in their order. */
     public static List<PatternInstance> of(PatternDefinition definition, List<PatternInstance> instances) {
-        return IntStream.range(0, instances.size())
-                .filter(i -> IntStream.range(0, instances.size())
-                        .noneMatch(j -> j != i && covers(definition, instances.get(j), instances.get(i), j < i)))
-                .mapToObj(instances::get)
-                .toList();
-    }
-
-    private static boolean covers(PatternDefinition definition, PatternInstance other, PatternInstance mine,
-            boolean first) {
         List<Role> keys = definition.roles().stream().filter(Role::key).toList();
         List<Role> players = definition.roles().stream().filter(role -> !role.key()).toList();
-        Element theirs = keys.size() == 2 ? only(other, keys.getLast()) : null;
-        Element own = keys.size() == 2 ? only(mine, keys.getLast()) : null;
-        if (!(theirs instanceof CodeType their) || !(own instanceof CodeType type)
-                || !other.playing(keys.getFirst().name()).equals(mine.playing(keys.getFirst().name()))) {
+        if (keys.size() != 2 || players.isEmpty()) {
+            return instances;
+        }
+        Map<List<Element>, List<PatternInstance>> about = new LinkedHashMap<>();
+        instances.forEach(instance -> about
+                .computeIfAbsent(instance.playing(keys.getFirst().name()), key -> new ArrayList<>())
+                .add(instance));
+        Set<PatternInstance> kept = Collections.newSetFromMap(new IdentityHashMap<>());
+        about.values()
+                .forEach(alike -> IntStream.range(0, alike.size())
+                        .filter(i -> IntStream.range(0, alike.size())
+                                .noneMatch(j -> j != i
+                                        && covers(alike.get(j), alike.get(i), keys.getLast(), players, j < i)))
+                        .forEach(i -> kept.add(alike.get(i))));
+        return instances.stream().filter(kept::contains).toList();
+    }
+
+    private static boolean covers(PatternInstance other, PatternInstance mine, Role hierarchy, List<Role> players,
+            boolean first) {
+        if (!(only(other, hierarchy) instanceof CodeType their) || !(only(mine, hierarchy) instanceof CodeType own)) {
             return false;
         }
-        boolean some = players.stream().anyMatch(role -> !mine.playing(role.name()).isEmpty());
-        boolean all = some && players.stream()
+        boolean all = players.stream()
                 .allMatch(role -> new HashSet<>(other.playing(role.name())).containsAll(mine.playing(role.name())));
         boolean same = all && players.stream()
                 .allMatch(role -> other.playing(role.name()).size() == mine.playing(role.name()).size());
-        return same ? isNearer(their, type, first) : all;
+        return same ? isNearer(their, own, first) : all;
     }
 
     /** Below the other; of two that have nothing to do with each other a class, then the first. */

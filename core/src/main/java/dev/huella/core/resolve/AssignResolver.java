@@ -74,9 +74,9 @@ final class AssignResolver {
         return given;
     }
 
-    /** True for parameters whose new value the caller sees: references that are not constant, {@code inout}. */
+    /** True for parameters whose new value the caller sees: references that are not constant. */
     private static boolean handsBack(String type) {
-        return type.endsWith("&") && !type.endsWith("&&") && !type.contains("const") || type.startsWith("inout ");
+        return type.endsWith("&") && !type.endsWith("&&") && !type.contains("const");
     }
 
     /** What is only given another value is not read. */
