@@ -6,6 +6,8 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
+import java.util.HashSet;
+import java.util.Set;
 
 /** {@code <type> knows <type> beside itself} */
 @AutoService(Clause.class)
@@ -30,12 +32,13 @@ public final class KnowsBesideItself implements Clause.Listed {
                 }
             }
         }
+        Set<Long> seen = new HashSet<>();
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             CodeType caller = operation.home();
-            if (calls.callee() != null && !Hierarchy.isA(caller, calls.callee().home())) {
-                Deeds.speaking(caller)
-                        .forEach(
-                                speaking -> into.add(calls.at(), speaking, calls.callee().home()));
+            CodeType called = calls.callee() == null ? caller : calls.callee().home();
+            if (called != caller && !called.external() && seen.add((long) caller.id() << 32 | called.id())
+                    && !Hierarchy.isA(caller, called)) {
+                Deeds.speaking(caller).forEach(speaking -> into.add(calls.at(), speaking, called));
             }
         });
     }
