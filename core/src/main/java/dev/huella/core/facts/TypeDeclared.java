@@ -51,7 +51,9 @@ public record TypeDeclared(String name, boolean anonymous, TypeKind kind, Modifi
         /** One of several declarations of the same qualified name that make one type together. */
         PART,
         /** Members for a type that is declared elsewhere and named here. */
-        EXTENSION
+        EXTENSION,
+        /** A name for whichever of the types it is, which stand where others name what they extend. */
+        CHOICE
     }
 
     /** A type parameter with what it must be a subtype of. */

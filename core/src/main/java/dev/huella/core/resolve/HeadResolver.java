@@ -66,6 +66,9 @@ final class HeadResolver {
                 ? new From(declared.file(), type.outer(), variables,
                         type.outer() == null ? type.namespace() : type.outer().namespace())
                 : new From(declared.file(), type.outer(), variables, namespace);
+        if (declared.facts().standing() == TypeDeclared.Standing.CHOICE) {
+            return; // those it names are below it
+        }
         List<TypeUse> found = new ArrayList<>();
         List<TypeText> written = new ArrayList<>(declared.facts().extended());
         written.addAll(declared.facts().realised());

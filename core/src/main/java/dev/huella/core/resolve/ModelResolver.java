@@ -63,12 +63,16 @@ public final class ModelResolver {
     private List<CodeType> run(List<Relation> relations) {
         files.forEach(world.declarer::declare);
         world.declarer.extend(world.names);
+        world.declarer.choose(world.names);
         var heads = new HeadResolver(world.names, world.declarer);
         heads.supertypes();
+        var choices = new Choices(world);
+        choices.supertypes();
         List<CodeType> declared = world.declarer.all().stream().filter(Declared::first).map(Declared::type).toList();
         world.supertypes.settle(declared);
         List<List<Declared>> groups = groups();
         groups.parallelStream().forEach(group -> group.forEach(heads::members));
+        choices.members();
         InheritedFields.settle(declared, world);
         world.library.listenerLists().settle(declared, world);
         DelegateResolver.resolve(declared, world.supertypes);

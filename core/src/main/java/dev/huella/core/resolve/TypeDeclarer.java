@@ -26,6 +26,7 @@ final class TypeDeclarer {
     private final TypeIndex index;
     private final List<Declared> all = new ArrayList<>();
     private final List<Waiting> extensions = new ArrayList<>();
+    private final List<Waiting> choices = new ArrayList<>();
     private final Map<TypeDeclared, Declared> byFacts = new IdentityHashMap<>();
     private final Map<CodeType, Map<String, Integer>> unnamed = new IdentityHashMap<>();
     private final Map<CodeType, Map<String, CodeType>> locals = new IdentityHashMap<>();
@@ -129,9 +130,34 @@ final class TypeDeclarer {
         }
     }
 
+    /** A name for whichever of several types is a type itself where all of them are of this code. */
+    void choose(TypeNames names) {
+        boolean more = true;
+        while (more) { // one may name another
+            more = choices.removeIf(one -> {
+                var from = new TypeNames.From(one.scope, one.outer, Map.of(), one.prefix);
+                boolean own = one.facts.extended()
+                        .stream()
+                        .map(text -> names.known(text.name(), from))
+                        .allMatch(type -> type != null
+                                && !type.external() && type.kind() != TypeKind.MODULE);
+                if (own) {
+                    CodeType type = typeFor(one.facts, one.prefix + one.facts.name(), one.facts.name(), one.outer,
+                            one.scope);
+                    inside(one.facts, type, one.scope, one.outer == null);
+                }
+                return own;
+            });
+        }
+    }
+
     private void declare(TypeDeclared facts, String prefix, String name, CodeType outer, FileScope scope) {
         if (facts.standing() == Standing.EXTENSION) {
             extensions.add(new Waiting(facts, outer, scope, prefix));
+            return;
+        }
+        if (facts.standing() == Standing.CHOICE) {
+            choices.add(new Waiting(facts, outer, scope, prefix));
             return;
         }
         CodeType type = facts.standing() == Standing.PART ? index.source(prefix + name) : null;

@@ -13,6 +13,7 @@ import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.Map;
 import java.util.stream.Stream;
 
@@ -181,6 +182,11 @@ final class Assembly {
 
     /** Where it changes a field of its object, or what a field holds; null when it does not. */
     static SourceSpan adds(Operation operation) {
+        return adds(operation, deed -> true);
+    }
+
+    /** Where it does so by such a deed; null when it does not. */
+    static SourceSpan adds(Operation operation, Predicate<Deed> such) {
         if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
             return null;
         }
@@ -197,7 +203,7 @@ final class Assembly {
                             && handsOver(creates.arguments(), reached);
                     default -> false;
                 };
-                if (adds) {
+                if (adds && such.test(deed)) {
                     return deed.at();
                 }
             }

@@ -8,6 +8,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
@@ -51,13 +52,17 @@ final class Stepping {
         return operation.home().fields().stream().anyMatch(kept -> kept.held().type().erased() == field.home());
     }
 
-    /** True for a question without input that changes nothing. */
+    /** True for a question without input that changes nothing, but to look for what comes next where that is not at hand. */
     static boolean tellsMore(Operation operation) {
         if (operation.kind() != Kind.OPERATION || operation.isStatic() || !operation.parameters().isEmpty()
-                || Assembly.adds(operation) != null) {
+                || Assembly.adds(operation, deed -> !looksAhead(deed.within())) != null) {
             return false;
         }
         return givesTruth(operation);
+    }
+
+    private static boolean looksAhead(Setting within) {
+        return Setting.inside(within, Setting.Kind.WHILE) || Setting.inside(within, Setting.Kind.ABSENCE);
     }
 
     /** The declared result is a truth, or where none is declared all that is given. */

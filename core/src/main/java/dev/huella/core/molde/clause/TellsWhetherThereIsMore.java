@@ -15,7 +15,7 @@ public final class TellsWhetherThereIsMore implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It takes nothing, answers yes or no, and changes nothing.";
+        return "It takes nothing, answers yes or no, and changes nothing, but to look for the next one where that is not at hand.";
     }
 
     @Override

@@ -6,6 +6,7 @@ import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
@@ -14,6 +15,7 @@ import dev.huella.core.reading.TypeParts;
 import dev.huella.core.reading.WrittenType;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -24,6 +26,10 @@ final class PythonAliases {
     private static final Pattern OF_TYPES = Pattern.compile(
             "(?:typing\\.)?(?:dict|list|set|frozenset|tuple|type|Dict|List|Set|Tuple|Mapping|Sequence|Iterable|Optional|Union|Literal)\\[.*",
             Pattern.DOTALL);
+
+    private static final Pattern UNION = Pattern.compile("(?:typing\\.)?Union\\[(.*)\\]", Pattern.DOTALL);
+    /** As classes are written, so that flags joined by the same sign are none. */
+    private static final Pattern CLASS = Pattern.compile("(?:\\w+\\.)*[A-Z]\\w*[a-z]\\w*");
 
     private PythonAliases() {}
 
@@ -41,24 +47,43 @@ final class PythonAliases {
         return meant == null ? null : new AliasSeen(left.text().replaceAll("\\[.*", ""), meant);
     }
 
-    /** A type with one operation; null for anything but a new name for a function's type. */
+    /** A name for a function's type is a type with one operation, one for several classes a choice; null for all else. */
     static TypeDeclared declared(SyntaxNode node) {
         SyntaxNode left = node.child("left");
         SyntaxNode right = node.child("right");
-        boolean plain = left != null && right != null && (left.is("identifier") || left.is("type"))
-                && right.text().matches("(?s)(typing\\.|collections\\.abc\\.)?Callable\\[.*");
+        boolean named = left != null && right != null && (left.is("identifier") || left.is("type"));
+        if (named && !kinds(right.text()).isEmpty()) {
+            var parts = new TypeParts(TypeKind.INTERFACE, left.text()).standing(Standing.CHOICE);
+            parts.extended().addAll(kinds(right.text()));
+            return parts.modifiers(PythonTypes.PUBLIC.with(Mark.ABSTRACT)).at(node);
+        }
+        boolean plain = named && right.text().matches("(?s)(typing\\.|collections\\.abc\\.)?Callable\\[.*");
         TypeText type = plain ? WrittenType.of(right.text()) : null;
         if (type == null || !type.isFunction()) {
             return null;
         }
-        var parts = new TypeParts(TypeKind.FUNCTION, left.text());
+        return function(type, left.text(), node);
+    }
+
+    /** The classes in {@code One | Other} and {@code Union[One, Other]}; empty when there are others in it. */
+    private static List<TypeText> kinds(String text) {
+        Matcher union = UNION.matcher(text.strip());
+        List<String> parts = union.matches() ? List.of(union.group(1).split(",")) : List.of(text.split("\\|"));
+        List<String> names = parts.stream().map(String::strip).filter(part -> !part.isEmpty()).distinct().toList();
+        boolean classes = names.size() > 1 && names.stream().allMatch(name -> CLASS.matcher(name).matches());
+        return classes ? names.stream().map(TypeText::of).toList() : List.of();
+    }
+
+    private static TypeDeclared function(TypeText type, String name, SyntaxNode node) {
+        var parts = new TypeParts(TypeKind.FUNCTION, name);
         List<ParameterDeclared> parameters = new ArrayList<>();
         for (TypeText one : type.arguments().subList(0, type.arguments().size() - 1)) {
             parameters.add(new ParameterDeclared("p" + parameters.size(), one));
         }
         parts.operations()
                 .add(new OperationDeclared(Value.APPLY, Kind.OPERATION, PythonTypes.PUBLIC.with(Mark.ABSTRACT),
-                        List.of(), parameters, type.arguments().getLast(), null, List.of(), right.span()));
+                        List.of(), parameters, type.arguments().getLast(), null, List.of(),
+                        node.child("right").span()));
         return parts.modifiers(PythonTypes.PUBLIC.with(Mark.ABSTRACT)).at(node);
     }
 }

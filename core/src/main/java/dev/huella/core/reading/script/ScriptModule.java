@@ -133,8 +133,8 @@ final class ScriptModule {
             return;
         }
         TypeText meant = ScriptTypeTexts.type(node.child("value"));
-        if (meant != null && !meant.isOptional()) {
-            aliases.add(new AliasSeen(node.child("name").text(), meant));
+        if (meant != null) {
+            aliases.add(new AliasSeen(node.child("name").text(), meant.present()));
         }
     }
 
@@ -190,6 +190,11 @@ final class ScriptModule {
     private void function(String name, SyntaxNode node, SyntaxNode at, DocComment doc) {
         if (prototypes.isClass(name)) {
             prototypes.constructor(name, node, doc);
+            return;
+        }
+        TypeDeclared mixin = ScriptTypes.mixin(node, name, doc);
+        if (mixin != null) {
+            types.add(mixin);
             return;
         }
         SyntaxNode surface = ScriptClosures.surface(node);

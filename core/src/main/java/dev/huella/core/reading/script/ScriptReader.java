@@ -17,6 +17,11 @@ abstract class ScriptReader extends TreeReader {
     }
 
     @Override
+    protected byte[] masked(byte[] utf8) {
+        return ScriptMasks.mask(utf8);
+    }
+
+    @Override
     protected Tint.Kind tint(SyntaxNode node) {
         return node.is("string") || node.is("template_string") && node.children().isEmpty() || node.is("regex")
                 ? Tint.Kind.TEXT

@@ -108,6 +108,19 @@ final class ScriptTypeTexts {
         return real.size() < all.size() ? TypeText.optional(one) : one;
     }
 
+    /** The types that a name for whichever of them lists; empty unless it lists two or more, all by their names. */
+    static List<TypeText> choices(SyntaxNode node) {
+        List<TypeText> all = new ArrayList<>();
+        if (node != null && node.is("union_type")) {
+            flatten(node, all);
+        }
+        List<TypeText> kinds = all.stream().filter(one -> !NOTHING.contains(one.name())).distinct().toList();
+        boolean named = kinds.stream()
+                .allMatch(kind -> kind.dimensions() == 0 && Character.isJavaIdentifierStart(kind.name().charAt(0))
+                        && !kind.isFunction());
+        return kinds.size() > 1 && named ? kinds : List.of();
+    }
+
     private static void flatten(SyntaxNode node, List<TypeText> into) {
         for (SyntaxNode child : node.children()) {
             if (child.is("union_type")) {

@@ -5,7 +5,9 @@ import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.OperationDeclared.Kind;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
@@ -47,28 +49,82 @@ final class ScriptTypes {
     private static void heritage(SyntaxNode heritage, TypeParts into) {
         for (SyntaxNode child : heritage.children()) {
             switch (child.kind()) {
-                case "extends_clause" -> into.extended().add(base(child.child("value"), child.child("type_arguments")));
+                case "extends_clause" -> bases(child.child("value"), child.child("type_arguments"), into);
                 case "implements_clause" -> into.realised().addAll(ScriptTypeTexts.types(child));
-                default -> into.extended().add(base(child, null));
+                default -> bases(child, null, into);
             }
         }
         into.extended().removeIf(type -> type == null || type.name().isEmpty());
     }
 
     /** {@code extends mixin(Base)} inherits from what is mixed in as well as from the base. */
+    private static void bases(SyntaxNode node, SyntaxNode arguments, TypeParts into) {
+        if (node != null && node.is("call_expression")) {
+            into.extended().add(base(node.child("function"), null));
+            SyntaxNode list = node.child("arguments");
+            if (list != null && !list.children().isEmpty()) {
+                bases(list.children().getLast(), null, into);
+            }
+            return;
+        }
+        into.extended().add(base(node, arguments));
+    }
+
     private static TypeText base(SyntaxNode node, SyntaxNode arguments) {
         if (node == null) {
             return null;
-        }
-        if (node.is("call_expression")) {
-            SyntaxNode list = node.child("arguments");
-            return list == null || list.children().isEmpty() ? null : base(list.children().getLast(), null);
         }
         if (!node.is("identifier") && !node.is("member_expression")) {
             return null;
         }
         return new TypeText(node.text().replaceAll("\\s", ""),
                 arguments == null ? List.of() : ScriptTypeTexts.types(arguments), 0);
+    }
+
+    /** A function that makes a class out of the one it is given is what it adds to it; null for any other function. */
+    static TypeDeclared mixin(SyntaxNode function, String name, DocComment doc) {
+        SyntaxNode made = madeClass(function.child("body"));
+        SyntaxNode heritage = made == null ? null : made.first("class_heritage");
+        SyntaxNode given = function.child("parameter") == null
+                ? function.child("parameters")
+                : function.child("parameter");
+        if (heritage == null || given == null) {
+            return null;
+        }
+        var parts = new TypeParts(TypeKind.CLASS, name);
+        heritage(heritage, parts);
+        List<String> names = ScriptValues.parameters(function, doc).stream().map(ParameterDeclared::name).toList();
+        if (parts.extended().stream().noneMatch(base -> names.contains(base.name()))) {
+            return null;
+        }
+        TypeDeclared whole = type(made, name, doc);
+        var mixed = new TypeParts(TypeKind.MIXIN, name);
+        mixed.realised().addAll(whole.realised());
+        mixed.fields().addAll(whole.fields());
+        mixed.operations().addAll(whole.operations());
+        mixed.nested().addAll(whole.nested());
+        return mixed.modifiers(whole.modifiers()).at(function);
+    }
+
+    /** The class that a function gives back; null when it gives something else, or does more. */
+    private static SyntaxNode madeClass(SyntaxNode body) {
+        SyntaxNode last = body == null || body.children().isEmpty() ? null : body.children().getLast();
+        if (body == null || isClass(body)) {
+            return body;
+        }
+        if (body.is("parenthesized_expression")
+                || last != null && last.is("return_statement") && body.children().size() == 1) {
+            SyntaxNode value = body.is("parenthesized_expression")
+                    ? last
+                    : last.children().isEmpty() ? null : last.children().getFirst();
+            return value != null && isClass(value) ? value : null;
+        }
+        SyntaxNode first = body.is("statement_block") && body.children().size() == 2
+                ? body.children().getFirst()
+                : null;
+        boolean named = first != null && isClass(first) && last.is("return_statement") && !last.children().isEmpty()
+                && last.children().getFirst().text().equals(first.child("name").text());
+        return named ? first : null;
     }
 
     static TypeDeclared interfaceType(SyntaxNode node) {
@@ -101,7 +157,19 @@ final class ScriptTypes {
             parts.operations().add(promise(Value.APPLY, value, ScriptTypeTexts.type(value.child("return_type"))));
             return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
         }
-        return null;
+        return choice(written, name, node);
+    }
+
+    /** {@code type Name = One | Other}; null for anything else. */
+    private static TypeDeclared choice(SyntaxNode value, String name, SyntaxNode node) {
+        List<TypeText> kinds = ScriptTypeTexts.choices(value);
+        if (kinds.isEmpty()) {
+            return null;
+        }
+        var parts = new TypeParts(TypeKind.INTERFACE, name).standing(Standing.CHOICE);
+        parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
+        parts.extended().addAll(kinds);
+        return parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
     }
 
     /** The object type in {@code Readonly<…>}; null for anything else. */

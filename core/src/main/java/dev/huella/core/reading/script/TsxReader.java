@@ -18,11 +18,6 @@ public final class TsxReader extends ScriptReader {
     }
 
     @Override
-    protected byte[] masked(byte[] utf8) {
-        return ScriptMasks.mask(utf8);
-    }
-
-    @Override
     public Set<String> extensions() {
         return Set.of("tsx");
     }

@@ -18,11 +18,6 @@ public final class TypeScriptReader extends ScriptReader {
     }
 
     @Override
-    protected byte[] masked(byte[] utf8) {
-        return ScriptMasks.mask(utf8);
-    }
-
-    @Override
     public Set<String> extensions() {
         return Set.of("ts", "mts", "cts");
     }

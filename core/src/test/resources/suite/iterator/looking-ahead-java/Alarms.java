@@ -1,0 +1,7 @@
+package log;
+
+public interface Alarms {
+    boolean another();
+
+    String alarm();
+}

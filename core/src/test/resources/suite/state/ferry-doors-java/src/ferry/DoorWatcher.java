@@ -1,0 +1,5 @@
+package ferry;
+
+public interface DoorWatcher {
+    void doorMoved(String label, int cycles);
+}
