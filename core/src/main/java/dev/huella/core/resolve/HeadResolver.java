@@ -101,6 +101,10 @@ final class HeadResolver {
         type.supertypes(found);
     }
 
+    private static Field named(CodeType type, String name) {
+        return type.fields().stream().filter(field -> field.name().equals(name)).findFirst().orElse(null);
+    }
+
     private static SourceSpan head(Declared declared) {
         SourceSpan at = declared.facts().at();
         return new SourceSpan(at.file(), at.line(), at.column(), at.line(), at.column());
@@ -122,6 +126,11 @@ final class HeadResolver {
         List<FieldDeclared> fields = declared.facts().fields();
         for (int i = 0; i < fields.size(); i++) {
             FieldDeclared facts = fields.get(i);
+            Field before = declared.first() || facts.type() != null ? null : named(type, facts.name());
+            if (before != null) { // where fields need no declaration, each part of the type may be seen to use it
+                declared.fields()[i] = before;
+                continue;
+            }
             TypeUse use = names.use(facts.type(), from.at(facts.name(), facts.at()));
             if (facts.modifiers().has(Mark.EVENT) && use.type() != null && use.type().external()
                     && !use.type().shape()) { // the library's function types are not known one by one

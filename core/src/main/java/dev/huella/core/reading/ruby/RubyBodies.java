@@ -310,7 +310,7 @@ final class RubyBodies extends Bodies {
         if (name.equals("raise") && receiver == null) {
             into.add(new Step.Throw(values.raised(node), node.span()));
         } else if (written != null && receiver != null && EACH.contains(name)) {
-            List<ParameterDeclared> given = RubyTypes.parameters(written.child("parameters"));
+            List<ParameterDeclared> given = RubyParameters.of(written.child("parameters"));
             into.add(loop(value(receiver), name, given, written, node));
         } else if (written != null && receiver == null && name.equals("loop")
                 || written != null && name.equals("times")) {
@@ -318,7 +318,7 @@ final class RubyBodies extends Bodies {
                 into.add(act(value(receiver)));
             }
             names.enter(
-                    RubyTypes.parameters(written.child("parameters")).stream().map(ParameterDeclared::name).toList());
+                    RubyParameters.of(written.child("parameters")).stream().map(ParameterDeclared::name).toList());
             into.add(new Step.Loop(null, null, null, names.leave(stepsOf(written.child("body"))), node.span()));
         } else if (written != null && name.equals("synchronize") && receiver != null) {
             into.add(

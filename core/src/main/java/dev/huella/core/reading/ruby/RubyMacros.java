@@ -42,6 +42,9 @@ final class RubyMacros {
     static void call(SyntaxNode call, RubyTypes type) {
         SyntaxNode method = call.child("method");
         String name = method == null || call.child("receiver") != null ? "" : method.text();
+        if (call.child("receiver") != null && call.child("block") != null && method.text().equals("each")) {
+            eachName(call, type);
+        }
         switch (name) {
             case "include", "prepend", "extend" -> arguments(call).stream()
                     .filter(one -> one.is("constant") || one.is("scope_resolution"))
@@ -57,11 +60,81 @@ final class RubyMacros {
                 }
                 type.visibility(call.child("arguments"), Visibility.PRIVATE);
             }
+            case "define_method" -> defined(call, call, type, null, null);
+            case "alias_method" -> {
+                if (arguments(call).size() == 2) {
+                    type.alias(symbol(arguments(call).getFirst()), symbol(arguments(call).getLast()), call);
+                }
+            }
             case "def_delegators", "def_delegator", "delegate", "def_instance_delegators" -> delegators(call, type);
             default -> {
                 // other calls declare nothing that is known
             }
         }
+    }
+
+    /**
+     * {@code define_method(:name) { … }}.
+     *
+     * @param variable what stands for the name in a loop over names, and {@code instead} the one it has this time round;
+     *            null where the name is written
+     */
+    private static void defined(SyntaxNode call, SyntaxNode at, RubyTypes type, String variable, String instead) {
+        SyntaxNode block = call.child("block");
+        SyntaxNode named = arguments(call).isEmpty() ? null : arguments(call).getFirst();
+        if (block == null || named == null) {
+            return;
+        }
+        String name = variable == null ? null : named.text().equals(variable) ? instead
+                : named.text().contains("#{" + variable + "}") ? symbol(named).replace("#{" + variable + "}", instead) : null;
+        if (name == null && (named.is("simple_symbol") || named.is("string") && !named.text().contains("#{"))) {
+            name = symbol(named);
+        }
+        if (name != null) {
+            type.operation(name, block, at, false);
+        }
+    }
+
+    /** {@code [:one, :other].each { |name| define_method(name) { … } }} declares an operation of each name. */
+    private static void eachName(SyntaxNode call, RubyTypes type) {
+        SyntaxNode list = call.child("receiver");
+        SyntaxNode parameters = call.child("block").child("parameters");
+        SyntaxNode body = call.child("block").child("body");
+        if (body == null || parameters == null || parameters.children().size() != 1
+                || !Set.of("array", "string_array", "symbol_array").contains(list.kind())) {
+            return;
+        }
+        for (SyntaxNode inner : body.children()) {
+            if (inner.is("call") && inner.child("method") != null && inner.child("method").text().equals("define_method")) {
+                list.children()
+                        .forEach(one -> defined(inner, inner, type, parameters.children().getFirst().text(), symbol(one)));
+            }
+        }
+    }
+
+    /** {@code Name.class_eval do … end} and {@code Name.include(Other)} add to a type from outside; null for all else. */
+    static TypeDeclared reopened(SyntaxNode call) {
+        SyntaxNode receiver = call.is("call") ? call.child("receiver") : null;
+        if (receiver == null || call.child("method") == null
+                || !receiver.is("constant") && !receiver.is("scope_resolution")) {
+            return null;
+        }
+        String name = type(receiver).name();
+        int dot = name.lastIndexOf('.');
+        var types = new RubyTypes(new TypeParts(TypeKind.CLASS, name.substring(dot + 1)));
+        SyntaxNode block = call.child("block");
+        switch (call.child("method").text()) {
+            case "class_eval", "class_exec", "module_eval" -> types.members(block == null ? null : block.child("body"));
+            case "include", "prepend", "extend" -> arguments(call).stream()
+                    .filter(one -> one.is("constant") || one.is("scope_resolution"))
+                    .forEach(one -> types.into().extended().add(type(one)));
+            default -> {
+                return null;
+            }
+        }
+        return types.into().isEmpty() && types.into().extended().isEmpty()
+                ? null
+                : types.finished().namespace(dot < 0 ? "" : name.substring(0, dot)).at(call);
     }
 
     private static void hidden(SyntaxNode call, RubyTypes type) {

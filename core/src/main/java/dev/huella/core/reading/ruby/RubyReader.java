@@ -59,7 +59,14 @@ public final class RubyReader extends TreeReader {
                         types.add(made);
                     }
                 }
-                default -> bodies.statement(node, steps);
+                default -> {
+                    TypeDeclared reopened = RubyMacros.reopened(node);
+                    if (reopened == null) {
+                        bodies.statement(node, steps);
+                    } else {
+                        types.add(reopened);
+                    }
+                }
             }
         }
         List<Step> all = bodies.names().leave(steps);

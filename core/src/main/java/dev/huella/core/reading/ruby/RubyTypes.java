@@ -13,7 +13,6 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
-import dev.huella.core.reading.WrittenType;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
 import dev.huella.core.source.SourceSpan;
@@ -177,9 +176,7 @@ final class RubyTypes {
             case "identifier" -> word(member.text());
             case "call" -> RubyMacros.call(member, this);
             case "assignment", "operator_assignment" -> assignment(member);
-            case "alias" -> {
-                // another name for an operation adds no structure
-            }
+            case "alias" -> alias(RubyMacros.symbol(member.child("name")), RubyMacros.symbol(member.child("alias")), member);
             default -> {
                 // other statements in a class body have no structure
             }
@@ -290,19 +287,23 @@ final class RubyTypes {
     }
 
     void operation(SyntaxNode node, boolean isStatic) {
-        String name = node.child("name").text();
+        operation(node.child("name").text(), node, node, isStatic);
+    }
+
+    /** {@code holder} has the parameters and the body, {@code node} is the whole declaration. */
+    void operation(String name, SyntaxNode holder, SyntaxNode node, boolean isStatic) {
         boolean free = into.kind() == TypeKind.MODULE && isStatic && node.is("method") && !moduleFunctions;
         boolean constructor = name.equals("initialize") && !isStatic;
-        boolean setter = name.endsWith("=") && node.child("name").is("setter");
-        List<ParameterDeclared> parameters = new ArrayList<>(parameters(node.child("parameters")));
-        SyntaxNode body = node.child("body");
+        boolean setter = name.matches("\\w+=");
+        List<ParameterDeclared> parameters = new ArrayList<>(RubyParameters.of(holder.child("parameters")));
+        SyntaxNode body = holder.child("body");
         var bodies = new RubyBodies(into.name(), name, isStatic, constructor).pools(pools);
-        blockParameter(body, parameters, bodies);
+        RubyParameters.block(body, parameters, bodies);
         bodies.parameters(parameters);
         bodies.delegator(delegator);
         Matcher sends = HANDED_ON.matcher(body == null || !name.equals("method_missing") ? "" : body.text());
         handsOn = sends.find() ? sends.group(1) : handsOn;
-        List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
+        List<Step> steps = new ArrayList<>(bodies.defaults(holder.child("parameters")));
         steps.addAll(bodies.operation(body, parameters, !constructor && !setter));
         fields(body, isStatic);
         Modifiers modifiers = Modifiers.of(constructor || free || isStatic ? visibilityOfClass(isStatic) : current);
@@ -318,44 +319,25 @@ final class RubyTypes {
                         modifiers, List.of(), parameters, null, steps, bodies.inner(), node.span()));
     }
 
+    /** Another name for an operation that is declared here asks that one. */
+    void alias(String name, String of, SyntaxNode at) {
+        into.operations()
+                .stream()
+                .filter(one -> one.name().equals(of) && one.kind() == Kind.OPERATION)
+                .findFirst()
+                .ifPresent(one -> {
+                    SourceSpan span = at.span();
+                    List<Value> given = one.parameters().stream().map(each -> (Value) new Value.Name(each.name(), span)).toList();
+                    Step asks = new Step.Return(new Value.Call(new Value.Self(null, span), of, given, span), span);
+                    into.operations().add(new OperationDeclared(name, Kind.OPERATION, one.modifiers(), List.of(),
+                            one.parameters(), null, List.of(asks), List.of(), span));
+                });
+    }
+
     private Visibility visibilityOfClass(boolean isStatic) {
         return isStatic && current == Visibility.PRIVATE && into.kind() == TypeKind.CLASS
                 ? Visibility.PRIVATE
                 : Visibility.PUBLIC;
-    }
-
-    /** A body that yields takes a block, written among the parameters or not. */
-    private static void blockParameter(SyntaxNode body, List<ParameterDeclared> parameters, RubyBodies bodies) {
-        ParameterDeclared last = parameters.isEmpty() ? null : parameters.getLast();
-        if (last != null && last.type() != null && last.type().isFunction()) {
-            bodies.block(last.name());
-            return;
-        }
-        int given = yielded(body);
-        if (given >= 0) {
-            List<TypeText> types = new ArrayList<>();
-            for (int i = 0; i < given; i++) {
-                types.add(TypeText.of("?"));
-            }
-            parameters.add(new ParameterDeclared("block", TypeText.function(types, TypeText.of("?")), true));
-            bodies.block("block");
-        }
-    }
-
-    /** How many values a body hands to its block; -1 when it has none. */
-    private static int yielded(SyntaxNode body) {
-        Deque<SyntaxNode> open = new ArrayDeque<>();
-        if (body != null) {
-            open.push(body);
-        }
-        while (!open.isEmpty()) {
-            SyntaxNode node = open.pop();
-            if (node.is("yield") && node.named()) {
-                return node.children().isEmpty() ? 0 : node.children().getFirst().children().size();
-            }
-            node.children().reversed().forEach(open::push);
-        }
-        return -1;
     }
 
     /** Variables of the object, or of the class in its own operations, that a body names. */
@@ -373,28 +355,5 @@ final class RubyTypes {
             }
             node.children().reversed().forEach(open::push);
         }
-    }
-
-    static List<ParameterDeclared> parameters(SyntaxNode list) {
-        List<ParameterDeclared> found = new ArrayList<>();
-        for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
-            SyntaxNode name = child.child("name");
-            String text = name == null ? child.text().replaceAll("^[*&]+", "") : name.text();
-            switch (child.kind()) {
-                case "identifier" -> found.add(new ParameterDeclared(text, null));
-                case "optional_parameter", "keyword_parameter" -> found.add(new ParameterDeclared(text,
-                        WrittenType.orOfDefault(null, child.child("value"), "Boolean"), child.child("value") != null));
-                case "splat_parameter" -> found.add(new ParameterDeclared(text, TypeText.of("?").array(1), true));
-                case "hash_splat_parameter", "forward_parameter" -> found.add(new ParameterDeclared(text, null, true));
-                case "block_parameter" -> found.add(new ParameterDeclared(text.isEmpty() ? "block" : text,
-                        TypeText.function(List.of(), TypeText.of("?")), true));
-                case "destructured_parameter" -> child.children()
-                        .forEach(one -> found.add(new ParameterDeclared(one.text(), null)));
-                default -> {
-                    // the sign that forbids named arguments
-                }
-            }
-        }
-        return found;
     }
 }

@@ -239,7 +239,7 @@ final class RubyValues extends Bodies {
     }
 
     Value function(SyntaxNode parameters, SyntaxNode body, SourceSpan at) {
-        List<ParameterDeclared> declared = RubyTypes.parameters(parameters);
+        List<ParameterDeclared> declared = RubyParameters.of(parameters);
         bodies.names().enter(declared.stream().map(ParameterDeclared::name).toList());
         SyntaxNode inner = body != null && (body.is("block") || body.is("do_block")) ? body.child("body") : body;
         List<Step> steps = Bodies.giving(bodies.stepsOf(inner), false);
