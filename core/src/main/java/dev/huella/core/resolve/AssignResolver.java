@@ -11,11 +11,9 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
-import java.util.regex.Pattern;
 
 /** Resolves what is given to variables, fields, elements and properties. */
 final class AssignResolver {
-    private static final Pattern INDIRECT = Pattern.compile("[*&<]");
     private final Body body;
     private final ValueResolver values;
 
@@ -93,7 +91,8 @@ final class AssignResolver {
         CodeType type = target.type().type();
         boolean object = body.world.library.rule(Rule.OBJECTS_IN_PLACE) && type != null
                 && (!type.external() || body.world.library.opensOutside(type.name()))
-                && target.first() instanceof Origin.OfField && !INDIRECT.matcher(target.type().text()).find()
+                && target.first() instanceof Origin.OfField
+                && !ObjectsInPlace.INDIRECT.matcher(target.type().text()).find()
                 && target.type().dimensions() == 0 && !type.kind().promises() && type.kind() != TypeKind.ENUM;
         CodeType other = given.type().type();
         boolean converted = other == null

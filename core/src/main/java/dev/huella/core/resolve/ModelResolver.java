@@ -83,6 +83,7 @@ public final class ModelResolver {
         bodies(groups);
         world.index.settleOutside();
         StructuralTypes.resolve(world, declared);
+        ObjectsInPlace.resolve(declared, world.library);
         List<CodeType> types = allTypes();
         OverrideResolver.resolve(types.stream()
                 .filter(type -> type.kind() == TypeKind.FUNCTION || world.supertypes.gained(type))

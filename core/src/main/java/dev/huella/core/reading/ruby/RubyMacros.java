@@ -85,8 +85,13 @@ final class RubyMacros {
         if (block == null || named == null) {
             return;
         }
-        String name = variable == null ? null : named.text().equals(variable) ? instead
-                : named.text().contains("#{" + variable + "}") ? symbol(named).replace("#{" + variable + "}", instead) : null;
+        String name = variable == null
+                ? null
+                : named.text().equals(variable)
+                        ? instead
+                        : named.text().contains("#{" + variable + "}")
+                                ? symbol(named).replace("#{" + variable + "}", instead)
+                                : null;
         if (name == null && (named.is("simple_symbol") || named.is("string") && !named.text().contains("#{"))) {
             name = symbol(named);
         }
@@ -105,9 +110,11 @@ final class RubyMacros {
             return;
         }
         for (SyntaxNode inner : body.children()) {
-            if (inner.is("call") && inner.child("method") != null && inner.child("method").text().equals("define_method")) {
+            if (inner.is("call") && inner.child("method") != null
+                    && inner.child("method").text().equals("define_method")) {
                 list.children()
-                        .forEach(one -> defined(inner, inner, type, parameters.children().getFirst().text(), symbol(one)));
+                        .forEach(one -> defined(inner, inner, type, parameters.children().getFirst().text(),
+                                symbol(one)));
             }
         }
     }

@@ -176,7 +176,8 @@ final class RubyTypes {
             case "identifier" -> word(member.text());
             case "call" -> RubyMacros.call(member, this);
             case "assignment", "operator_assignment" -> assignment(member);
-            case "alias" -> alias(RubyMacros.symbol(member.child("name")), RubyMacros.symbol(member.child("alias")), member);
+            case "alias" ->
+                alias(RubyMacros.symbol(member.child("name")), RubyMacros.symbol(member.child("alias")), member);
             default -> {
                 // other statements in a class body have no structure
             }
@@ -327,10 +328,14 @@ final class RubyTypes {
                 .findFirst()
                 .ifPresent(one -> {
                     SourceSpan span = at.span();
-                    List<Value> given = one.parameters().stream().map(each -> (Value) new Value.Name(each.name(), span)).toList();
+                    List<Value> given = one.parameters()
+                            .stream()
+                            .map(each -> (Value) new Value.Name(each.name(), span))
+                            .toList();
                     Step asks = new Step.Return(new Value.Call(new Value.Self(null, span), of, given, span), span);
-                    into.operations().add(new OperationDeclared(name, Kind.OPERATION, one.modifiers(), List.of(),
-                            one.parameters(), null, List.of(asks), List.of(), span));
+                    into.operations()
+                            .add(new OperationDeclared(name, Kind.OPERATION, one.modifiers(), List.of(),
+                                    one.parameters(), null, List.of(asks), List.of(), span));
                 });
     }
 
