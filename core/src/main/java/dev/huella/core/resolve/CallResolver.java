@@ -123,15 +123,27 @@ final class CallResolver {
                 return byName;
             }
         }
-        if (callee == null && NameResolver.isType(on) && isKeptOnce(on.type().type())
-                && body.world.library.lists("handsOutOne", call.name())) {
+        Flow byLibrary = callee == null ? byLibrary(call.name(), on, receiver == null, ordered) : null;
+        return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
+    }
+
+    /** What an operation known by its name only gives back; null when its name says nothing of it. */
+    private Flow byLibrary(String name, Flow on, boolean bare, List<Flow> given) {
+        if (NameResolver.isType(on) && isKeptOnce(on.type().type()) && body.world.library.lists("handsOutOne", name)) {
             return Flow.of(new Origin.Result(null, on.first()), TypeUse.of(on.type().type()));
         }
-        if (callee == null && on.first() == Origin.UNKNOWN && !ordered.isEmpty()
-                && body.world.library.lists("givesBackFirst", call.name())) {
-            return ordered.getFirst();
+        if (on.first() == Origin.UNKNOWN && !given.isEmpty() && body.world.library.lists("givesBackFirst", name)) {
+            return given.getFirst();
         }
-        return result(callee, receiver == null ? null : on, on, ordered, bindings);
+        if (bare && given.size() == 1 && body.world.library.copiesDeep(name)) {
+            Flow copied = given.getFirst();
+            return new Flow(copied.origins().stream().map(CallResolver::copy).toList(), copied.type());
+        }
+        return null;
+    }
+
+    private static Origin copy(Origin of) {
+        return of instanceof Origin.Fresh || of == Origin.UNKNOWN ? of : Containers.copy(of, true);
     }
 
     /** Its library keeps the one object of the type. */
@@ -181,6 +193,10 @@ final class CallResolver {
 
     private Operation qualified(Value.Call call, Flow receiver, List<Flow> plain) {
         CodeType type = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
+        if (type == null && receiver.type().variable() != null
+                && receiver.first() instanceof Origin.Self(CodeType own)) {
+            type = own; // the object itself, taken for one of its subtypes
+        }
         if (type == null) {
             return null;
         }

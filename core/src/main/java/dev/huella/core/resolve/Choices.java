@@ -35,7 +35,8 @@ final class Choices {
     void supertypes() {
         for (Declared declared : world.declarer.all()) {
             if (declared.facts().standing() == Standing.CHOICE) {
-                var from = new TypeNames.From(declared.file(), declared.type().outer(), Map.of());
+                var from = new TypeNames.From(declared.file(), declared.type().outer(), Map.of(),
+                        declared.type().namespace());
                 List<CodeType> named = declared.facts()
                         .extended()
                         .stream()

@@ -56,6 +56,7 @@ final class FunctionPlaces {
             there = nesting.innermost(there);
         }
         if (there != null && Shapes.isFunction(there.type())) {
+            callables(slot, there.type());
             return new TypeUse(now.isUnknown() ? "" : now.text(), there.type(), null, List.of(), now.dimensions());
         }
         if (!now.isUnknown()) {

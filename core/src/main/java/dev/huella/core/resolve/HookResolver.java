@@ -18,8 +18,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Where operations need not be declared, a base may ask of itself what only its subtypes have. What it asks is then a
- * promise of the base, with the place where it asks. Asked once bodies were read, before they are read again.
+ * Where operations need not be declared, or a base takes itself for the subtype that it is told of, it may ask of itself
+ * what only its subtypes have. What it asks is then a promise of the base, with the place where it asks. Asked once bodies were read, before they are read again.
  */
 final class HookResolver {
     private final Resolution world;
@@ -49,6 +49,7 @@ final class HookResolver {
         for (Operation operation : List.copyOf(type.operations())) {
             for (Deed deed : operation.isStatic() ? List.<Deed>of() : operation.deeds()) {
                 if (deed instanceof Deed.Calls calls && calls.callee() == null
+                        && (world.library.rule(Rule.DYNAMIC) || calls.receiver().type().variable() != null)
                         && calls.receiver().first() instanceof Origin.Self(CodeType of) && of == type) {
                     asked(type, calls);
                 }

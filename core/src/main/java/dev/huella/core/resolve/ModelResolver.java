@@ -108,9 +108,11 @@ public final class ModelResolver {
             bodies(groups);
             StructuralTypes.resolve(world, declared);
             List<CodeType> all = new ArrayList<>(declared);
-            declared.forEach(type -> all.addAll(world.functions.in(type)));
+            List<CodeType> functions = declared.stream().flatMap(type -> world.functions.in(type).stream()).toList();
+            OverrideResolver.resolve(functions, world.supertypes);
+            all.addAll(functions);
             more = infer(inference, all, round) && round < (dynamic ? MOST_READINGS : 2);
-            if (dynamic && round == 1) {
+            if (round == 1) {
                 HookResolver.resolve(world, declared);
             }
             if (dynamic && !more) {

@@ -135,7 +135,8 @@ final class TypeDeclarer {
         boolean more = true;
         while (more) { // one may name another
             more = choices.removeIf(one -> {
-                var from = new TypeNames.From(one.scope, one.outer, Map.of(), one.prefix);
+                String around = one.prefix.isEmpty() ? "" : one.prefix.substring(0, one.prefix.length() - 1);
+                var from = new TypeNames.From(one.scope, one.outer, Map.of(), around);
                 boolean own = one.facts.extended()
                         .stream()
                         .map(text -> names.known(text.name(), from))

@@ -158,6 +158,10 @@ final class Copying {
         return flow.anyOf(Origin.Self.class);
     }
 
+    private static boolean isCopyOfSelf(Flow flow) {
+        return flow.any(origin -> origin instanceof Origin.CopyOf(Origin of, boolean _) && of instanceof Origin.Self);
+    }
+
     /** A value that has nothing of the object: what is made with it is another one. Absence leaves a field out. */
     private static boolean isFixed(Flow flow) {
         return !flow.origins().isEmpty() && flow.origins()
@@ -315,7 +319,7 @@ final class Copying {
                             && calls.arguments().stream().anyMatch(Copying::isSelf)) {
                         all |= fromAnother(calls.callee(), reached, asIs, 0);
                     }
-                    all |= calls.arguments().stream().anyMatch(Copying::isSelf)
+                    all |= calls.arguments().stream().anyMatch(flow -> isSelf(flow) || isCopyOfSelf(flow))
                             && LibraryKnowledge.of(operation.home()).copies(calls.name());
                 }
                 default -> {

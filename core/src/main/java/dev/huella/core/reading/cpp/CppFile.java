@@ -145,7 +145,7 @@ final class CppFile {
     }
 
     private void alias(SyntaxNode node, String namespace) {
-        TypeDeclared named = CppTypes.alias(node, aliases);
+        TypeDeclared named = CppTypes.alias(node, aliases, namespace);
         if (named != null) {
             types.add(named);
         }

@@ -82,7 +82,7 @@ final class CppMembers {
                     .filter(child -> !child.is("template_parameter_list"))
                     .forEach(child -> member(child, visibility, List.of(member)));
             case "alias_declaration", "type_definition" -> {
-                TypeDeclared named = CppTypes.alias(member, aliases);
+                TypeDeclared named = CppTypes.alias(member, aliases, null);
                 if (named != null) {
                     into.nested().add(named);
                 }

@@ -9,6 +9,7 @@ import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
+import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
@@ -83,8 +84,22 @@ final class CppTypes {
         return found;
     }
 
-    /** A name for a type: functions become a type of one operation, which is returned; others are noted; else null. */
-    static TypeDeclared alias(SyntaxNode node, List<AliasSeen> aliases) {
+    /** {@code using Name = std::variant<One, Other>} is a choice. */
+    private static TypeDeclared choice(String name, List<TypeText> kinds, String namespace, SyntaxNode node) {
+        var parts = new TypeParts(TypeKind.INTERFACE, name).standing(Standing.CHOICE).namespace(namespace);
+        kinds.stream()
+                .map(TypeText::present)
+                .filter(kind -> !kind.name().equals("std.monostate"))
+                .forEach(parts.extended()::add);
+        return parts.extended().size() < 2 ? null : parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
+    }
+
+    /**
+     * A name for a type: functions and variants become types, which are returned; others are noted; else null.
+     *
+     * @param namespace the one around it; null inside a type
+     */
+    static TypeDeclared alias(SyntaxNode node, List<AliasSeen> aliases, String namespace) {
         boolean using = node.is("alias_declaration");
         SyntaxNode named = using ? node.child("name") : CppTypeTexts.name(node.child("declarator"));
         TypeText meant = using
@@ -97,9 +112,9 @@ final class CppTypes {
             if (!meant.name().equals(named.text())) {
                 aliases.add(new AliasSeen(named.text(), meant));
             }
-            return null;
+            return meant.name().equals("std.variant") ? choice(named.text(), meant.arguments(), namespace, node) : null;
         }
-        var parts = new TypeParts(TypeKind.FUNCTION, named.text());
+        var parts = new TypeParts(TypeKind.FUNCTION, named.text()).namespace(namespace);
         List<ParameterDeclared> parameters = new ArrayList<>();
         List<TypeText> all = meant.present().arguments();
         for (int i = 0; i < all.size() - 1; i++) {

@@ -144,7 +144,10 @@ final class CppValues extends Bodies {
         if ((path.equals("std.erase") || path.equals("std.erase_if")) && arguments.size() == 2) {
             return new Value.Call(arguments.getFirst(), "remove", List.of(arguments.getLast()), at);
         }
-        if (path.equals("std.invoke") && !arguments.isEmpty()) {
+        if (path.equals("std.visit") && arguments.size() == 2 && arguments.getFirst() instanceof Value.Function) {
+            return new Value.Call(arguments.getLast(), "std::visit", List.of(arguments.getFirst()), at);
+        }
+        if ((path.equals("std.invoke") || path.equals("std.visit")) && !arguments.isEmpty()) {
             return new Value.Call(arguments.getFirst(), Value.APPLY, arguments.subList(1, arguments.size()), at);
         }
         if (function.is("template_function") && Character.isUpperCase(name.charAt(0))) {

@@ -182,8 +182,16 @@ final class KotlinBodies extends Bodies {
                 // nothing is done
             }
             case "elvis_expression" -> elvis(node, into);
-            default -> into.add(act(value(node)));
+            default -> into.add(done(value(node)));
         }
+    }
+
+    /** What a block that makes a sequence hands out is handed out by the operation around it. */
+    private static Step done(Value value) {
+        return value instanceof Value.Call(Value of, String name, List<Value> given, SourceSpan at) && of == null
+                && given.size() == 1 && (name.equals("yield") || name.equals("yieldAll"))
+                        ? new Step.Yield(given.getFirst(), at)
+                        : act(value);
     }
 
     /** {@code x ?: return} leaves where the value is missing. */

@@ -9,6 +9,7 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.DocComment;
+import dev.huella.core.reading.RoundTrip;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -194,7 +195,7 @@ final class PhpValues extends Bodies {
         if ((name.equals("array_push") || name.equals("array_unshift")) && arguments.size() > 1) {
             return new Value.Call(arguments.getFirst(), "push", arguments.subList(1, arguments.size()), at);
         }
-        return new Value.Call(null, name, arguments, at);
+        return RoundTrip.of(new Value.Call(null, name, arguments, at));
     }
 
     private Value creation(SyntaxNode node) {

@@ -18,6 +18,7 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
 import dev.huella.core.reading.TypeParts;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -80,6 +81,10 @@ public final class PythonReader extends TreeReader {
         return facts(tree, namespace, top.imports, top.aliases, top.declared);
     }
 
+    /** Decorators that only change what a class can do. */
+    private static final Set<String> OF_LIBRARIES = Set.of("dataclass", "dataclasses.dataclass", "attr.s", "attr.attrs",
+            "attrs.define", "attrs.frozen", "define", "frozen", "pytest.mark.parametrize", "unittest.skip");
+
     /** What the top of a file brings. */
     private record Top(PythonTypes types, TypeParts module, List<ImportSeen> imports, List<AliasSeen> aliases,
             List<TypeDeclared> declared, List<Step> steps, PythonBodies bodies) {
@@ -88,8 +93,11 @@ public final class PythonReader extends TreeReader {
             switch (node.kind()) {
                 case "import_statement" -> PythonImports.modules(node, imports);
                 case "import_from_statement" -> PythonImports.names(node, imports);
-                case "class_definition", "decorated_definition", "function_definition" ->
+                case "class_definition", "function_definition" -> types.definition(node, module, declared);
+                case "decorated_definition" -> {
                     types.definition(node, module, declared);
+                    decorated(node);
+                }
                 case "if_statement", "try_statement" -> {
                     guarded(node, types, module, imports, declared);
                     steps.addAll(bodies.stepsOf(node));
@@ -103,6 +111,21 @@ public final class PythonReader extends TreeReader {
                     }
                 }
                 default -> steps.addAll(bodies.stepsOf(node));
+            }
+        }
+
+        /** {@code @enter("key") class Name} hands the class to what {@code enter("key")} gives. */
+        private void decorated(SyntaxNode node) {
+            SyntaxNode definition = node.child("definition");
+            for (SyntaxNode child : definition.is("class_definition") ? node.children() : List.<SyntaxNode>of()) {
+                SyntaxNode call = child.is("decorator") && !child.children().isEmpty()
+                        ? child.children().getFirst()
+                        : null;
+                if (call != null && call.is("call") && !OF_LIBRARIES.contains(call.child("function").text())) {
+                    SourceSpan at = call.span();
+                    Value own = new Value.Name(definition.child("name").text(), at);
+                    steps.add(new Step.Do(new Value.Call(bodies.value(call), Value.APPLY, List.of(own), at), at));
+                }
             }
         }
 

@@ -7,6 +7,7 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.BuiltNames;
+import dev.huella.core.reading.RoundTrip;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.WrittenType;
 import dev.huella.core.source.SourceSpan;
@@ -223,12 +224,10 @@ final class PythonValues extends Bodies {
     }
 
     private Value call(SyntaxNode node) {
-        SyntaxNode function = node.child("function");
         SyntaxNode list = node.child("arguments");
-        if (list != null && list.is("generator_expression")) {
-            return called(function, List.of(value(list)), node);
-        }
-        return called(function, values(list), node);
+        boolean generator = list != null && list.is("generator_expression");
+        Value call = called(node.child("function"), generator ? List.of(value(list)) : values(list), node);
+        return call instanceof Value.Call plain ? RoundTrip.of(plain) : call;
     }
 
     /** A variable is given something: a name put together, or an operation asked for by one. */

@@ -10,7 +10,6 @@ import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeDeclared.Standing;
 import dev.huella.core.facts.TypeKind;
-import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;

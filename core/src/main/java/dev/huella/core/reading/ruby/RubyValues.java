@@ -7,6 +7,7 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.RoundTrip;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -276,8 +277,8 @@ final class RubyValues extends Bodies {
             case "new" -> creation(node, receiver, arguments, at);
             default -> SENDS.contains(name) && !arguments.isEmpty()
                     ? sent(value(receiver), node, arguments, at)
-                    : new Value.Call(ifThere(value(receiver), node.child("operator") != null
-                            && node.child("operator").text().equals("&.")), name, arguments, at);
+                    : RoundTrip.of(new Value.Call(ifThere(value(receiver), node.child("operator") != null
+                            && node.child("operator").text().equals("&.")), name, arguments, at));
         };
     }
 

@@ -176,7 +176,9 @@ final class ScriptValues extends Bodies {
             return new Value.Construct(true, arguments, at);
         }
         if (function.is("identifier")) {
-            return new Value.Call(null, function.text(), arguments, at);
+            SyntaxNode given = list == null || list.children().isEmpty() ? null : list.children().getFirst();
+            boolean whole = given != null && given.text().matches("\\{\\s*\\.\\.\\.this\\s*\\}"); // all it has
+            return new Value.Call(null, function.text(), whole ? List.of(new Value.Self(null, at)) : arguments, at);
         }
         String built = function.is("subscript_expression") ? builtNames.of(function.child("index")) : null;
         if (built != null) {

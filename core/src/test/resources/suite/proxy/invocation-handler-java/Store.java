@@ -1,0 +1,7 @@
+package store;
+
+public interface Store {
+    void put(String key, String value);
+
+    String get(String key);
+}
