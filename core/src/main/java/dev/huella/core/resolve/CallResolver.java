@@ -27,6 +27,7 @@ final class CallResolver {
     private final Overloads overloads;
     private final DynamicCalls others;
     private final ListenerCalls listeners;
+    private final LibraryResults byName;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -34,6 +35,7 @@ final class CallResolver {
         this.functions = functions;
         this.containers = containers;
         this.overloads = new Overloads(body.world);
+        this.byName = new LibraryResults(body.world);
         this.others = new DynamicCalls(body, values, functions, this);
         this.listeners = new ListenerCalls(body, values, this, others);
     }
@@ -123,32 +125,8 @@ final class CallResolver {
                 return byName;
             }
         }
-        Flow byLibrary = callee == null ? byLibrary(call.name(), on, receiver == null, ordered) : null;
+        Flow byLibrary = callee == null ? byName.of(call.name(), on, receiver == null, ordered) : null;
         return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
-    }
-
-    /** What an operation known by its name only gives back; null when its name says nothing of it. */
-    private Flow byLibrary(String name, Flow on, boolean bare, List<Flow> given) {
-        if (NameResolver.isType(on) && isKeptOnce(on.type().type()) && body.world.library.lists("handsOutOne", name)) {
-            return Flow.of(new Origin.Result(null, on.first()), TypeUse.of(on.type().type()));
-        }
-        if (on.first() == Origin.UNKNOWN && !given.isEmpty() && body.world.library.lists("givesBackFirst", name)) {
-            return given.getFirst();
-        }
-        if (bare && given.size() == 1 && body.world.library.copiesDeep(name)) {
-            Flow copied = given.getFirst();
-            return new Flow(copied.origins().stream().map(CallResolver::copy).toList(), copied.type());
-        }
-        return null;
-    }
-
-    private static Origin copy(Origin of) {
-        return of instanceof Origin.Fresh || of == Origin.UNKNOWN ? of : Containers.copy(of, true);
-    }
-
-    /** Its library keeps the one object of the type. */
-    private boolean isKeptOnce(CodeType type) {
-        return body.world.supertypes.above(type).stream().anyMatch(body.world.library::madeOnce);
     }
 
     /** Arguments that are functions wait until it is known what is asked of them. */

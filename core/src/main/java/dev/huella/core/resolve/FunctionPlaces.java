@@ -86,7 +86,8 @@ final class FunctionPlaces {
             boolean object = type != null && use.dimensions() == 0 && !type.external() && !type.shape();
             if (object && world.library.names("invokes")
                     .stream()
-                    .anyMatch(name -> !world.members.operations(type, name).isEmpty())) {
+                    .flatMap(name -> world.members.operations(type, name).stream())
+                    .anyMatch(operation -> !operation.home().external())) {
                 world.supertypes.add(type, TypeUse.of(shape));
             }
         }

@@ -159,7 +159,7 @@ final class Assembly {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan place) && value != null
                     && Origins.isOwn(operation, within)) {
-                boolean same = self(value, operation) || changedCopy(operation, value);
+                boolean same = self(value, operation) || Bodies.isItself(value) || changedCopy(operation, value);
                 if (!same) {
                     return null;
                 }

@@ -32,6 +32,16 @@ final class Bodies {
                 .allMatch(value -> value.origins().stream().allMatch(origin -> origin instanceof Origin.Self));
     }
 
+    /** What an operation of its own gives that each kind answers by handing back its own object. */
+    static boolean isItself(Flow value) {
+        return value.origins().size() == 1
+                && value.first() instanceof Origin.Result(Operation asked, Origin of) && of instanceof Origin.Self
+                && asked != null && asked.parameters().isEmpty() && (asked.hasBody()
+                        ? handsBackItself(asked)
+                        : !asked.overriders().isEmpty()
+                                && asked.overriders().stream().allMatch(Bodies::handsBackItself));
+    }
+
     /** All it does is say that it is not supported. */
     static boolean refuses(Operation operation) {
         boolean unsupported = false;

@@ -115,7 +115,9 @@ final class Passing {
                             && call.receiver().anyOf(Origin.Self.class) && only(call.callee(), name, depth + 1);
                     boolean same = (helper || call.name().equals(name) && !call.receiver().anyOf(Origin.Self.class))
                             && asItIs(call, operation);
-                    if (!same || ++calls > 1) {
+                    boolean again = Setting.inside(call.within(), Setting.Kind.WHILE)
+                            || Setting.inside(call.within(), Setting.Kind.EACH); // more than once, or never
+                    if (!same || again || ++calls > 1) {
                         return false;
                     }
                 }

@@ -248,4 +248,16 @@ final class CSharpBodies extends Bodies {
         }
         return new Step.Block(null, block(node.child("body")), onError, always, node.span());
     }
+
+    /** What {@code with { … }} gives the copy in place of what the object has. */
+    List<Value> changed(SyntaxNode with) {
+        List<Value> found = new ArrayList<>();
+        for (SyntaxNode child : with.children()) {
+            if (child.is("with_initializer")) {
+                found.add(new Value.Labelled(child.children().getFirst().text(), value(child.children().getLast()),
+                        child.span()));
+            }
+        }
+        return found;
+    }
 }

@@ -81,7 +81,7 @@ final class CSharpValues extends Bodies {
             case "typeof_expression" -> new Value.TypeName(CSharpTypes.type(node.child("type")), at);
             case "switch_expression" -> choice(node);
             case "lambda_expression", "anonymous_method_expression" -> function(node);
-            case "with_expression" -> new Value.Call(token(node, 0), "with", List.of(), at);
+            case "with_expression" -> new Value.Call(token(node, 0), "with", bodies.changed(node), at);
             case "throw_expression" -> new Value.Computed("throw", values(node), at);
             default -> computed(node);
         };
