@@ -86,7 +86,8 @@ public final class ModelResolver {
         ObjectsInPlace.resolve(declared, world.library);
         List<CodeType> types = allTypes();
         OverrideResolver.resolve(types.stream()
-                .filter(type -> type.kind() == TypeKind.FUNCTION || world.supertypes.gained(type))
+                .filter(type -> type.kind() == TypeKind.FUNCTION || world.supertypes.gained(type)
+                        || world.supertypes.above(type).stream().anyMatch(world.index::isBare))
                 .toList(), world.supertypes);
         RefusalResolver.resolve(types, world.library);
         SilentResults.resolve(types, world.library);

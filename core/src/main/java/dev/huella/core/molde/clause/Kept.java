@@ -27,7 +27,9 @@ final class Kept {
 
     /** What is done to a container in a field. */
     enum Change {
-        ADD, REMOVE, DRAIN
+        ADD, REMOVE, DRAIN,
+        /** All for which a test holds are taken out. */
+        SIFT
     }
 
     /** Told of each change of a container that a field holds. {@code value} is what is put in or taken out. */
@@ -86,7 +88,9 @@ final class Kept {
             Change change = library.adds(calls.name())
                     ? Change.ADD
                     : library.removes(calls.name())
-                            ? Change.REMOVE
+                            ? library.sifts(calls.name()) || calls.arguments()
+                                    .stream()
+                                    .anyMatch(one -> one.anyOf(Origin.OfFunction.class)) ? Change.SIFT : Change.REMOVE
                             : library.drains(calls.name()) ? Change.DRAIN : null;
             if (change != null && (calls.callee() == null || calls.callee().home().external()
                     || library.container(calls.receiver().type()) != null)) {
@@ -97,10 +101,11 @@ final class Kept {
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> containers(stores.container())
                 .forEach(field -> to.change(operation, field, stores.value(), stores.at(),
                         stores.value().origins().equals(List.of(Origin.NOTHING))
-                                || sifted(operation, field, stores.value()) ? Change.REMOVE : Change.ADD)));
+                                ? Change.REMOVE
+                                : sifted(operation, field, stores.value()) ? Change.SIFT : Change.ADD)));
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             if (sifted(operation, sets.field(), sets.value())) {
-                to.change(operation, sets.field(), sets.value(), sets.at(), Change.REMOVE);
+                to.change(operation, sets.field(), sets.value(), sets.at(), Change.SIFT);
             }
         });
     }

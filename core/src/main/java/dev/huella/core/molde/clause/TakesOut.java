@@ -21,7 +21,7 @@ public final class TakesOut implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Kept.changes(model, (operation, field, value, at, change) -> {
-            if (change == Kept.Change.REMOVE) {
+            if (change == Kept.Change.REMOVE || change == Kept.Change.SIFT) {
                 into.add(at, operation, field);
             }
         });

@@ -173,7 +173,7 @@ final class CppValues extends Bodies {
         String name = field(function);
         if (name.equals("erase") && !arguments.isEmpty() && arguments.getFirst() instanceof Value.Call removed
                 && removed.name().startsWith("remove") && removed.arguments().size() == 3) {
-            return new Value.Call(on, "remove", List.of(removed.arguments().getLast()), at);
+            return new Value.Call(on, removed.name(), List.of(removed.arguments().getLast()), at);
         }
         return new Value.Call(on, name, arguments, at);
     }

@@ -1,0 +1,5 @@
+from register import ShipRegister
+
+ShipRegister().enter("Oria")
+ShipRegister().enter("Mota")
+print(len(ShipRegister().ships))

@@ -1,0 +1,8 @@
+#include "pump.h"
+#include <iostream>
+
+int main() {
+    Pump pump;
+    pump.start();
+    std::cout << pump.label();
+}
