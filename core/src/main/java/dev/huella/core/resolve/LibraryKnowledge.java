@@ -88,7 +88,7 @@ public final class LibraryKnowledge {
     }
 
     /** True when a rule of names or calls holds in the language. */
-    boolean rule(Rule rule) {
+    public boolean rule(Rule rule) {
         return lists("traits", rule.word());
     }
 

@@ -57,6 +57,9 @@ final class NameResolver {
             return Flow.ofOwn(imported);
         }
         CodeType type = body.world.names.known(name.name(), body.from);
+        if (type != null && type.kind() == TypeKind.OBJECT) { // its name is its one object
+            HeadResolver.mention(body.type, TypeUse.of(type), Mention.Kind.STATIC, name.at());
+        }
         return type == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(type), TypeUse.of(type));
     }
 

@@ -1,7 +1,7 @@
 package dev.huella.core.resolve;
 
 /** Rules in which languages differ. */
-enum Rule {
+public enum Rule {
     /** A bare name may be a member of the receiver. */
     IMPLICIT_SELF("implicitSelf"),
     /** Names come from files that are named by imports, not from namespaces. */
@@ -31,7 +31,9 @@ enum Rule {
     /** What is said last is handed back. */
     LAST_VALUE_IS_RETURNED("lastValueIsReturned"),
     /** An operation that is asked of its type is told first whose it is. */
-    SELF_FIRST("selfFirst");
+    SELF_FIRST("selfFirst"),
+    /** What is not marked is open to all of the code base, not to a part of it. */
+    OPEN_INSIDE("openInside");
 
     private final String word;
 

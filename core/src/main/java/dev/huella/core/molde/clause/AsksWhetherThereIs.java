@@ -32,6 +32,9 @@ public final class AsksWhetherThereIs implements Clause.Listed {
                 Deeds.speaking(operation.home()).forEach(speaking -> {
                     into.add(tests.at(), speaking, asked);
                     Hierarchy.above(asked).forEach(above -> into.add(tests.at(), speaking, above));
+                    if (asked.shape()) { // not declared: those that have it stand for it
+                        asked.subtypes().forEach(kind -> into.add(tests.at(), speaking, kind));
+                    }
                 });
             }
         });
@@ -50,8 +53,11 @@ public final class AsksWhetherThereIs implements Clause.Listed {
     }
 
     private static boolean isOneOfTwo(Flow value, Deed.TestsAbsence tests) {
-        return value.any(tests.value().origins()::contains)
-                && value.any(origin -> !tests.value().origins().contains(origin) && !origin.equals(Origin.NOTHING));
+        return value.origins().stream().anyMatch(tests.value().origins()::contains)
+                && value.origins()
+                        .stream()
+                        .anyMatch(origin -> !tests.value().origins().contains(origin)
+                                && !origin.equals(Origin.NOTHING));
     }
 
     private static boolean isMissing(Setting within, Deed.TestsAbsence tests) {

@@ -8,6 +8,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.resolve.Rule;
 
 /** {@code <field> is open to change} */
 @AutoService(Clause.class)
@@ -32,9 +33,16 @@ public final class IsOpenToChange implements Clause.Listed {
         });
     }
 
+    /** Open to all, or to all of a code base whose language leaves what is not marked open to all of it. */
+    private static boolean isSeen(Field field) {
+        Visibility visibility = field.modifiers().visibility();
+        return visibility == Visibility.PUBLIC
+                || visibility == Visibility.PACKAGE && LibraryKnowledge.of(field.home()).rule(Rule.OPEN_INSIDE);
+    }
+
     static boolean isOpen(Field field) {
         boolean value = field.home().kind() == TypeKind.STRUCT || field.home().kind() == TypeKind.RECORD;
-        return !value && !field.isStatic() && field.modifiers().visibility() == Visibility.PUBLIC
+        return !value && !field.isStatic() && isSeen(field)
                 && !field.modifiers().has(Mark.FINAL)
                 && !LibraryKnowledge.of(field.home()).closesNothing(field.home().language());
     }

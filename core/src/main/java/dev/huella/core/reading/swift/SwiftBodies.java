@@ -13,6 +13,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Reads statements; expressions are in {@link SwiftValues}. */
 final class SwiftBodies extends Bodies {
@@ -170,8 +171,25 @@ final class SwiftBodies extends Bodies {
         }
     }
 
-    /** What a condition tests, and the variables that hold where it does. */
-    private record Condition(Value on, List<Step> binds) {}
+    /**
+     * What a condition tests, and the variables that hold where it does.
+     *
+     * @param early true when it asks these variables something itself, so that they come first
+     */
+    private record Condition(Value on, List<Step> binds, boolean early) {}
+
+    /** True when a condition speaks of a variable that it brings. */
+    private static boolean asksItsOwn(List<SyntaxNode> parts) {
+        for (int i = 0; i + 1 < parts.size(); i++) {
+            if (parts.get(i).is("value_binding_pattern")) {
+                String name = "(?s).*(?<![\\w.])" + Pattern.quote(parts.get(i + 1).text()) + "\\b.*";
+                if (parts.stream().skip(i + 4L).anyMatch(part -> part.named() && part.text().matches(name))) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
 
     private Condition condition(SyntaxNode node) {
         List<SyntaxNode> parts = node.tokens()
@@ -180,6 +198,7 @@ final class SwiftBodies extends Bodies {
                 .toList();
         List<Value> tests = new ArrayList<>();
         List<Step> binds = new ArrayList<>();
+        boolean early = asksItsOwn(parts);
         for (int i = 0; i < parts.size(); i++) {
             SyntaxNode part = parts.get(i);
             if (part.is("value_binding_pattern")) {
@@ -190,7 +209,7 @@ final class SwiftBodies extends Bodies {
                 if (value instanceof Value.Cast(TypeText type, Value inner, SourceSpan own)) {
                     tests.add(new Value.KindTest(inner, type.present(), name.text(), own));
                 } else {
-                    tests.add(absent(value, true, at));
+                    tests.add(absent(early ? new Value.Name(name.text(), at) : value, true, at));
                     binds.add(new Step.Declare(name.text(), null, value, at));
                 }
                 i += given ? 3 : 1;
@@ -203,7 +222,7 @@ final class SwiftBodies extends Bodies {
             }
         }
         Value on = tests.size() == 1 ? tests.getFirst() : new Value.Computed("&&", tests, node.span());
-        return new Condition(on, binds);
+        return new Condition(on, binds, early);
     }
 
     private void conditional(SyntaxNode node, List<Step> into) {
@@ -227,14 +246,24 @@ final class SwiftBodies extends Bodies {
                 rest = one(token);
             }
         }
+        List<Step> first = condition.early ? condition.binds : List.of();
+        List<Step> inside = condition.early ? List.of() : condition.binds;
         if (node.is("guard_statement")) {
+            into.addAll(first);
             into.add(choice(negated(condition.on), rest == null ? List.of() : rest, null, node.span()));
-            into.addAll(condition.binds);
+            into.addAll(inside);
             return;
         }
-        List<Step> steps = new ArrayList<>(condition.binds);
+        List<Step> steps = new ArrayList<>(inside);
         steps.addAll(then == null ? List.of() : block(then));
-        into.add(choice(condition.on, steps, rest, node.span()));
+        Step choice = choice(condition.on, steps, rest, node.span());
+        if (first.isEmpty()) {
+            into.add(choice);
+        } else {
+            List<Step> whole = new ArrayList<>(first);
+            whole.add(choice);
+            into.add(new Step.Block(null, whole, List.of(), List.of(), node.span()));
+        }
     }
 
     private static Value negated(Value value) {

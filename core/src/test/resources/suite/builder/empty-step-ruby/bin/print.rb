@@ -1,0 +1,3 @@
+require_relative '../lib/menu'
+
+puts MenuWriter.new.title('Sunday').dish('hake').wine('white').write.dishes

@@ -1,0 +1,4 @@
+require_relative '../lib/pilots'
+
+puts Roster.new(Pilot.new('Ines')).arrive('Oria')
+puts Roster.new(NoPilot.new).bill
