@@ -57,10 +57,15 @@ final class NameResolver {
             return Flow.ofOwn(imported);
         }
         CodeType type = body.world.names.known(name.name(), body.from);
-        if (type != null && type.kind() == TypeKind.OBJECT) { // its name is its one object
-            HeadResolver.mention(body.type, TypeUse.of(type), Mention.Kind.STATIC, name.at());
-        }
+        named(type, name.at());
         return type == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(type), TypeUse.of(type));
+    }
+
+    /** The name of a language-level object is its one object. */
+    private void named(CodeType type, SourceSpan at) {
+        if (type != null && type.kind() == TypeKind.OBJECT) {
+            HeadResolver.mention(body.type, TypeUse.of(type), Mention.Kind.STATIC, at);
+        }
     }
 
     /** True when bare names inside the type may mean its members. */
@@ -141,6 +146,7 @@ final class NameResolver {
         String path = path(member);
         CodeType named = path == null ? null : typeByPath(path);
         if (named != null) {
+            named(named, member.at());
             return Flow.of(new Origin.OfType(named), TypeUse.of(named));
         }
         Flow of = path != null && isUnknownName(member) ? Flow.UNKNOWN : values.flow(member.of());
