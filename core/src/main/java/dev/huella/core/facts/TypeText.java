@@ -13,6 +13,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Stands as the name of a function's type; its arguments are those of the parameters, then that of the result. */
     public static final String FUNCTION = "->";
 
+    /** Stands as the name of several types that come together; they are its arguments. */
+    public static final String TOGETHER = "(,)";
+
     public TypeText {
         arguments = List.copyOf(arguments);
     }
@@ -39,6 +42,11 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
         List<TypeText> all = new java.util.ArrayList<>(parameters);
         all.add(result == null ? of("void") : result);
         return new TypeText(FUNCTION, all, 0);
+    }
+
+    /** Several types that come together; what is not known is left open. */
+    public static TypeText together(List<TypeText> types) {
+        return new TypeText(TOGETHER, types.stream().map(type -> type == null ? of("?") : type).toList(), 0);
     }
 
     /** A type whose value may be missing. */
@@ -76,6 +84,10 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
             String given = String.join(", ",
                     arguments.stream().limit(arguments.size() - 1L).map(TypeText::toString).toList());
             return "(" + given + ") -> " + arguments.getLast() + "[]".repeat(dimensions);
+        }
+        if (name.equals(TOGETHER)) {
+            return "(" + String.join(", ", arguments.stream().map(TypeText::toString).toList()) + ")"
+                    + "[]".repeat(dimensions);
         }
         var text = new StringBuilder(name);
         if (!arguments.isEmpty()) {

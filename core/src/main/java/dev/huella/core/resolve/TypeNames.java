@@ -76,6 +76,11 @@ final class TypeNames {
         if (text.isFunction()) {
             return function(text, from, aliases);
         }
+        if (text.name().equals(TypeText.TOGETHER)) {
+            return new TypeUse(shown(text), null, null,
+                    text.arguments().stream().map(argument -> use(argument, from, aliases)).toList(),
+                    text.dimensions());
+        }
         TypeVariable variable = variable(text.name(), from);
         if (variable != null) {
             return new TypeUse(text.name(), null, variable, List.of(), text.dimensions());

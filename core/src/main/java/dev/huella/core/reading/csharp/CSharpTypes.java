@@ -166,7 +166,8 @@ final class CSharpTypes {
                 TypeText element = type(node.child("type"));
                 yield element == null ? null : element.array(1);
             }
-            case "tuple_type" -> null;
+            case "tuple_type" -> TypeText.together(
+                    node.children().stream().map(element -> type(element.child("type"))).toList());
             case "ref_type", "scoped_type" -> type(node.children().getLast());
             case "generic_name" -> generic(node, "");
             case "qualified_name", "alias_qualified_name" -> qualified(node);

@@ -176,7 +176,7 @@ final class SwiftTypes {
                     ? type(children.getFirst())
                     : children.isEmpty()
                             ? TypeText.of("Void")
-                            : null;
+                            : TypeText.together(children.stream().map(SwiftTypes::type).toList());
             case "tuple_type_item", "opaque_type", "existential_type", "protocol_composition_type" -> children.stream()
                     .filter(SwiftTypes::isTypeNode)
                     .findFirst()
