@@ -104,13 +104,7 @@ final class CallResolver {
         List<Flow> arguments = functionArguments(
                 call.arguments(), plain, callee, bindings, hands
                         ? on.origins()
-                        : overContainer
-                                ? on.origins()
-                                        .stream()
-                                        .map(Containers::elementOf)
-                                        .filter(origin -> origin != Origin.UNKNOWN)
-                                        .toList()
-                                : List.of(),
+                        : overContainer ? elements(on) : List.of(),
                 hands ? on.type() : overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
         noteTests(call, on, arguments);
         List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
@@ -218,6 +212,17 @@ final class CallResolver {
         }
         Inference.bind(callee.returns(), expected, bindings, body.world.supertypes);
         return bindings;
+    }
+
+    /** What a function that goes over a container is handed. */
+    private List<Origin> elements(Flow container) {
+        return containers.holdsOne(container.type())
+                ? containers.element(container).origins()
+                : container.origins()
+                        .stream()
+                        .map(Containers::elementOf)
+                        .filter(origin -> origin != Origin.UNKNOWN)
+                        .toList();
     }
 
     private List<Flow> functionArguments(List<Value> written, List<Flow> plain, Operation callee,

@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -32,10 +33,16 @@ final class Containers {
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
         return new Flow(of.origins()
                 .stream()
-                .map(origin -> isWrittenOut(origin, of.type())
+                .map(origin -> isWrittenOut(origin, of.type()) || isWrapped(origin, of.type())
                         ? origin
                         : isContainer(type) ? within(origin) : elementOf(origin))
                 .toList(), type);
+    }
+
+    /** A field's object that was only put into what holds one is that object again. */
+    private boolean isWrapped(Origin origin, TypeUse wrapper) {
+        return origin instanceof Origin.OfField(Field field, boolean _) && holdsOne(wrapper)
+                && !isContainer(field.type());
     }
 
     /** An object that was made as one of the elements of a list written in place. */
@@ -145,7 +152,8 @@ final class Containers {
                     found.add(origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
                             ? origin
                             : copy(origin, detached(callee, result)));
-                } else if (container && origin instanceof Origin.Fresh) {
+                } else if (container && (origin instanceof Origin.Fresh
+                        || origin instanceof Origin.OfField && holdsOne(result))) {
                     found.add(origin);
                 }
             }

@@ -14,7 +14,7 @@ final class KotlinMasks {
             "(?:^|[{;])([ \\t]*(?:is\\s+)?[\\w.<>*]+)( if [^\\n]*?)(?=\\s*->)",
             Pattern.MULTILINE);
 
-    private static final Pattern OPEN = Pattern.compile("(?:^|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
+    private static final Pattern OPEN = Pattern.compile("(?:^|->|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
             Pattern.MULTILINE);
     /** {@code : Type by value} before a body, of an object or a type; looked for within a thousand letters of a line. */
     private static final Pattern DELEGATING = Pattern.compile(

@@ -1,0 +1,4 @@
+package berths;
+
+public record Ship(String name, int metres, boolean gas) {
+}

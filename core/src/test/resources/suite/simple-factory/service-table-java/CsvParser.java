@@ -1,0 +1,8 @@
+package feeds;
+
+final class CsvParser implements Parser {
+    @Override
+    public String[] fields(String line) {
+        return line.split(";");
+    }
+}

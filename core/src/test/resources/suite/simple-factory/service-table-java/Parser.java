@@ -1,0 +1,5 @@
+package feeds;
+
+public interface Parser {
+    String[] fields(String line);
+}
