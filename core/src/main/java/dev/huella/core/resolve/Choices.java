@@ -66,9 +66,11 @@ final class Choices {
 
     private void below(CodeType kind, Declared choice) {
         List<TypeUse> above = new ArrayList<>(kind.supertypes());
-        above.add(TypeUse.of(choice.type()));
-        kind.supertypes(above);
-        kind.add(new Mention(choice.type(), Mention.Kind.SUPERTYPE, choice.facts().at()));
+        if (above.stream().noneMatch(use -> use.type() == choice.type())) {
+            above.add(TypeUse.of(choice.type()));
+            kind.supertypes(above);
+            kind.add(new Mention(choice.type(), Mention.Kind.SUPERTYPE, choice.facts().at()));
+        }
         kinds.computeIfAbsent(choice.type(), key -> new ArrayList<>()).add(kind);
     }
 

@@ -19,7 +19,8 @@ import java.util.Set;
 
 /**
  * Where operations need not be declared, or a base takes itself for the subtype that it is told of, it may ask of itself
- * what only its subtypes have. What it asks is then a promise of the base, with the place where it asks. Asked once bodies were read, before they are read again.
+ * what only its subtypes have. What it asks is then a promise of the base, with the place where it asks. Asked once
+ * bodies were read, before they are read again.
  */
 final class HookResolver {
     private final Resolution world;

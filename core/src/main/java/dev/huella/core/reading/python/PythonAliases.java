@@ -28,7 +28,7 @@ final class PythonAliases {
             Pattern.DOTALL);
 
     private static final Pattern UNION = Pattern.compile("(?:typing\\.)?Union\\[(.*)\\]", Pattern.DOTALL);
-    /** As classes are written, so that flags joined by the same sign are none. */
+    /** As classes are written. */
     private static final Pattern CLASS = Pattern.compile("(?:\\w+\\.)*[A-Z]\\w*[a-z]\\w*");
 
     private PythonAliases() {}
@@ -70,7 +70,8 @@ final class PythonAliases {
         Matcher union = UNION.matcher(text.strip());
         List<String> parts = union.matches() ? List.of(union.group(1).split(",")) : List.of(text.split("\\|"));
         List<String> names = parts.stream().map(String::strip).filter(part -> !part.isEmpty()).distinct().toList();
-        boolean classes = names.size() > 1 && names.stream().allMatch(name -> CLASS.matcher(name).matches());
+        boolean flags = !union.matches() && text.contains("."); // members joined by the same sign
+        boolean classes = names.size() > 1 && !flags && names.stream().allMatch(name -> CLASS.matcher(name).matches());
         return classes ? names.stream().map(TypeText::of).toList() : List.of();
     }
 
