@@ -24,6 +24,11 @@ public final class Masks {
         return new Masks(utf8);
     }
 
+    /** The text as it was given, a letter for each byte. */
+    public String text() {
+        return text;
+    }
+
     /** Puts blanks where the group of a match is; group 0 is all of it. Ends of lines stay. */
     public Masks blank(Pattern pattern, int group) {
         for (Matcher matcher = pattern.matcher(text); matcher.find();) {

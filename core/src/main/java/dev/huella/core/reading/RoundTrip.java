@@ -14,11 +14,9 @@ public final class RoundTrip {
 
     /** The call, or the copy that it comes to. */
     public static Value of(Value.Call call) {
-        boolean back = !call.arguments().isEmpty() && call.arguments().getFirst() instanceof Value.Call written
-                && written.name().equals(BACK.get(call.name())) && !written.arguments().isEmpty();
-        return back
-                ? new Value.Call(null, COPY, ((Value.Call) call.arguments().getFirst()).arguments().subList(0, 1),
-                        call.at())
-                : call;
+        return !call.arguments().isEmpty() && call.arguments().getFirst() instanceof Value.Call written
+                && written.name().equals(BACK.get(call.name())) && !written.arguments().isEmpty()
+                        ? new Value.Call(null, COPY, written.arguments().subList(0, 1), call.at())
+                        : call;
     }
 }

@@ -101,10 +101,6 @@ final class HeadResolver {
         type.supertypes(found);
     }
 
-    private static Field named(CodeType type, String name) {
-        return type.fields().stream().filter(field -> field.name().equals(name)).findFirst().orElse(null);
-    }
-
     private static SourceSpan head(Declared declared) {
         SourceSpan at = declared.facts().at();
         return new SourceSpan(at.file(), at.line(), at.column(), at.line(), at.column());
@@ -126,7 +122,7 @@ final class HeadResolver {
         List<FieldDeclared> fields = declared.facts().fields();
         for (int i = 0; i < fields.size(); i++) {
             FieldDeclared facts = fields.get(i);
-            Field before = declared.first() || facts.type() != null ? null : named(type, facts.name());
+            Field before = declared.first() || facts.type() != null ? null : Members.ownField(type, facts.name());
             if (before != null) { // where fields need no declaration, each part of the type may be seen to use it
                 declared.fields()[i] = before;
                 continue;

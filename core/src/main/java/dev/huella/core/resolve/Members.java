@@ -95,7 +95,8 @@ final class Members {
         return null;
     }
 
-    private static Field ownField(CodeType type, String name) {
+    /** Null when the type itself has none of that name. */
+    static Field ownField(CodeType type, String name) {
         for (Field field : type.fields()) {
             if (field.name().equals(name)) {
                 return field;

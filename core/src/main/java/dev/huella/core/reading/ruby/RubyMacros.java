@@ -46,9 +46,7 @@ final class RubyMacros {
             eachName(call, type);
         }
         switch (name) {
-            case "include", "prepend", "extend" -> arguments(call).stream()
-                    .filter(one -> one.is("constant") || one.is("scope_resolution"))
-                    .forEach(one -> type.into().extended().add(type(one)));
+            case "include", "prepend", "extend" -> mixed(call, type);
             case "attr_reader", "attr_writer", "attr_accessor" -> attributes(call, type, false);
             case "private" -> type.visibility(call.child("arguments"), Visibility.PRIVATE);
             case "protected" -> type.visibility(call.child("arguments"), Visibility.PROTECTED);
@@ -132,9 +130,7 @@ final class RubyMacros {
         SyntaxNode block = call.child("block");
         switch (call.child("method").text()) {
             case "class_eval", "class_exec", "module_eval" -> types.members(block == null ? null : block.child("body"));
-            case "include", "prepend", "extend" -> arguments(call).stream()
-                    .filter(one -> one.is("constant") || one.is("scope_resolution"))
-                    .forEach(one -> types.into().extended().add(type(one)));
+            case "include", "prepend", "extend" -> mixed(call, types);
             default -> {
                 return null;
             }
@@ -142,6 +138,12 @@ final class RubyMacros {
         return types.into().isEmpty() && types.into().extended().isEmpty()
                 ? null
                 : types.finished().namespace(dot < 0 ? "" : name.substring(0, dot)).at(call);
+    }
+
+    private static void mixed(SyntaxNode call, RubyTypes into) {
+        arguments(call).stream()
+                .filter(one -> one.is("constant") || one.is("scope_resolution"))
+                .forEach(one -> into.into().extended().add(type(one)));
     }
 
     private static void hidden(SyntaxNode call, RubyTypes type) {

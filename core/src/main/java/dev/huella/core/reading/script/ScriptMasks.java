@@ -1,7 +1,6 @@
 package dev.huella.core.reading.script;
 
 import dev.huella.core.reading.Masks;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -30,7 +29,7 @@ final class ScriptMasks {
     /** The same bytes when nothing needs hiding, else a copy. */
     static byte[] mask(byte[] utf8) {
         Masks masks = Masks.of(utf8).blank(VARIANCE, 1).blank(FROM_A_FILE, 1);
-        for (String name : symbols(new String(utf8, StandardCharsets.ISO_8859_1))) {
+        for (String name : symbols(masks.text())) {
             String key = "\\[" + Pattern.quote(name) + "\\]";
             Pattern member = Pattern.compile("[\\w$)](" + key + ")");
             Pattern method = Pattern.compile(
