@@ -1,6 +1,7 @@
 package dev.huella.core.reading;
 
 import java.nio.charset.StandardCharsets;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -43,6 +44,17 @@ public final class Masks {
     public Masks write(Pattern pattern, int group, String instead) {
         Matcher matcher = pattern.matcher(text);
         for (int at = 0; at <= text.length() && matcher.find(at); at = matcher.start(group) + 1) {
+            for (int i = 0; i < instead.length(); i++) {
+                put(matcher.start(group) + i, instead.charAt(i));
+            }
+        }
+        return this;
+    }
+
+    /** Writes over the group of each match what is made of it, which is as long as it was. */
+    public Masks rewrite(Pattern pattern, int group, UnaryOperator<String> by) {
+        for (Matcher matcher = pattern.matcher(text); matcher.find();) {
+            String instead = by.apply(matcher.group(group));
             for (int i = 0; i < instead.length(); i++) {
                 put(matcher.start(group) + i, instead.charAt(i));
             }

@@ -47,7 +47,8 @@ final class AssignResolver {
             }
             Flow index = values.flow(element.index());
             Flow container = values.flow(element.of());
-            Flow given = values.flow(assign.value(), values.containers().element(container).type(), "");
+            Flow given = SubtypeHooks
+                    .spread(values.flow(assign.value(), values.containers().element(container).type(), ""), body);
             body.add(new Deed.Stores(container, index, given, body.setting, assign.at()));
             return given;
         }
@@ -72,6 +73,15 @@ final class AssignResolver {
         return given;
     }
 
+    /** What is given under a name that the object is not known to have. */
+    private void noteLate(Value.Assign assign, Flow target) {
+        if (body.world.inferring && body.world.library.rule(Rule.DYNAMIC) && !target.anyOf(Origin.OfField.class)
+                && assign.target() instanceof Value.Member member) {
+            Flow of = values.quietly(member.of());
+            body.world.late.given(NameResolver.isType(of) ? null : of.type().erased(), member.name(), assign.at());
+        }
+    }
+
     /** True for parameters whose new value the caller sees: references that are not constant. */
     private static boolean handsBack(String type) {
         return type.endsWith("&") && !type.endsWith("&&") && !type.contains("const");
@@ -83,6 +93,7 @@ final class AssignResolver {
         if (assign.plain() && target.first() instanceof Origin.OfField(Field field, boolean _)) {
             body.onlySets(field);
         }
+        noteLate(assign, target);
         return target;
     }
 

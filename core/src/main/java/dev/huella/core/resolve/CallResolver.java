@@ -28,6 +28,7 @@ final class CallResolver {
     private final DynamicCalls others;
     private final ListenerCalls listeners;
     private final LibraryResults byName;
+    private final Holders holders;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -38,11 +39,16 @@ final class CallResolver {
         this.byName = new LibraryResults(body.world);
         this.others = new DynamicCalls(body, values, functions, this);
         this.listeners = new ListenerCalls(body, values, this, others);
+        this.holders = new Holders(body, values, functions);
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
         if (BuiltName.is(call.name())) {
             return others.dispatched(call, used);
+        }
+        Flow handed = isJava() ? null : holders.handedBack(call, expected, "");
+        if (handed != null) {
+            return handed;
         }
         Flow made = isJava() ? null : others.bareOrMade(call, used, expected);
         if (made != null) {
@@ -52,6 +58,14 @@ final class CallResolver {
         Flow told = listeners.call(call, receiver, used);
         if (told != null) {
             return told;
+        }
+        Flow exchanged = receiver == null ? null : holders.exchanged(call);
+        if (exchanged != null) {
+            return exchanged;
+        }
+        Flow reflected = holders.makes(call) ? others.madeOfFirst(call) : null;
+        if (reflected != null) {
+            return reflected;
         }
         Flow other = isJava() || receiver == null ? null : others.onFlow(call, receiver, used, expected);
         if (other != null) {
@@ -109,6 +123,7 @@ final class CallResolver {
         noteTests(call, on, arguments);
         List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
+        holders.note(call, callee, on, ordered);
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
             return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // on the object itself
         }
@@ -127,7 +142,7 @@ final class CallResolver {
     List<Flow> plainArguments(List<Value> arguments) {
         List<Flow> flows = new ArrayList<>(arguments.size());
         for (Value argument : arguments) {
-            flows.add(isFunction(argument) ? null : values.flow(argument));
+            flows.add(holders.waits(argument) ? null : values.flow(argument));
         }
         return flows;
     }
@@ -239,7 +254,7 @@ final class CallResolver {
                 functions.expectElements(List.of(), TypeUse.UNKNOWN);
                 functions.bindResult(declared, bindings);
             }
-            all.add(flow);
+            all.add(SubtypeHooks.spread(flow, body));
         }
         return all;
     }
@@ -318,8 +333,9 @@ final class CallResolver {
         }
         arguments = Labels.order(create.arguments(), arguments, constructor);
         if (made.external() && arguments.size() == 1 && containers.holdsOne(use)
-                && arguments.getFirst().anyOf(Origin.Fresh.class)) {
-            return arguments.getFirst().as(use); // a pointer or the like around an object made for it
+                && (arguments.getFirst().anyOf(Origin.Fresh.class)
+                        || arguments.getFirst().anyOf(Origin.OfParameter.class))) {
+            return arguments.getFirst().as(use); // a pointer or the like around an object made for it or handed in
         }
         if (made.external() && arguments.size() == 1 && containers.holdsOne(use) && isFunction(create.arguments()
                 .getFirst()) && functions.lastMade().anyOf(Origin.Fresh.class)) {

@@ -1,7 +1,6 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
-import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -39,10 +38,9 @@ final class Containers {
                 .toList(), type);
     }
 
-    /** A field's object that was only put into what holds one is that object again. */
+    /** What a field holds one of, or was only put into what holds one, is that object again. */
     private boolean isWrapped(Origin origin, TypeUse wrapper) {
-        return origin instanceof Origin.OfField(Field field, boolean _) && holdsOne(wrapper)
-                && !isContainer(field.type());
+        return origin instanceof Origin.OfField && holdsOne(wrapper);
     }
 
     /** An object that was made as one of the elements of a list written in place. */
@@ -90,7 +88,9 @@ final class Containers {
             if (origin instanceof Origin.Fresh || origin instanceof Origin.Unknown) {
                 continue;
             }
-            found.add(!same ? elementOf(origin) : copy(origin, detached(callee, result)));
+            found.add(same
+                    ? copy(origin, detached(callee, result))
+                    : isWrapped(origin, receiver.type()) ? origin : elementOf(origin));
         }
         return found;
     }

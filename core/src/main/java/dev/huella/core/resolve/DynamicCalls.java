@@ -190,6 +190,11 @@ final class DynamicCalls {
                     : call.arguments().getFirst();
             return values.flow(new Value.Assign(call.receiver(), given, true, call.at()));
         }
+        if (body.world.library.lists("makesInPlace", call.name()) && type != null && !type.external()
+                && receiver.first() instanceof Origin.OfField) {
+            return values.flow(new Value.Assign(call.receiver(), new Value.Create(TypeText.of("." + type
+                    .qualifiedName()), call.arguments(), null, call.at()), true, call.at()));
+        }
         if (call.name().equals("+=") || call.name().equals("-=")) {
             return counted(call, receiver, body.deeds.size());
         }
@@ -224,10 +229,28 @@ final class DynamicCalls {
             body.deeds.subList(Math.min(before, body.deeds.size()), body.deeds.size()).clear();
             return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));
         }
+        Operation accessor = accessor(receiver, call.name());
+        if (accessor != null) {
+            Flow on = call.receiver() instanceof Value.Member member
+                    ? values.quietly(member.of())
+                    : Flow.of(new Origin.Self(body.type), TypeUse.of(body.type));
+            Flow one = values.flow(call.arguments().getFirst(), receiver.type(), "");
+            body.add(new Deed.Calls(accessor, accessor.name(), on, List.of(one), false, body.setting, call.at()));
+            return receiver;
+        }
         Flow given = values.flow(only(call.arguments().getFirst()), values.containers().isContainer(receiver.type())
                 && !isFunction(receiver) ? TypeUse.UNKNOWN : receiver.type(), "");
         body.add(new Deed.Calls(null, call.name(), receiver, List.of(given), false, body.setting, call.at()));
         return receiver;
+    }
+
+    /** What an event with accessors of its own does when somebody joins or leaves; null for all others. */
+    private static Operation accessor(Flow event, String sign) {
+        if (!(event.first() instanceof Origin.OfField(Field field, boolean _)) || !field.modifiers().has(Mark.EVENT)) {
+            return null;
+        }
+        String name = (sign.equals("+=") ? "add_" : "remove_") + field.name();
+        return field.home().operations().stream().filter(one -> one.name().equals(name)).findFirst().orElse(null);
     }
 
     /** What is joined to a container: of a list written in place with one element, the element. */
@@ -257,6 +280,13 @@ final class DynamicCalls {
         var home = Flow.of(new Origin.OfType(operation.home()), TypeUse.of(operation.home()));
         body.add(new Deed.Calls(operation, operation.name(), home, all, used, body.setting, call.at()));
         return Flow.of(new Origin.Result(operation, receiver.first()), operation.returns());
+    }
+
+    /** Makes an object of the type that is handed over first. */
+    Flow madeOfFirst(Value.Call call) {
+        Value kind = call.arguments().getFirst();
+        return madeOfKinds(new Value.Call(kind, call.name(), call.arguments().subList(1, call.arguments().size()),
+                call.at()), values.flow(kind));
     }
 
     /** Makes an object of a type that reaches this place as a value; null when none is known to. */

@@ -245,7 +245,7 @@ final class FunctionResolver {
                 : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
         if (single == null) {
             noteUse(reference, owner, meant, of, body.deeds);
-            return Flow.of(Origin.UNKNOWN, expected);
+            return meant == null ? Flow.of(Origin.UNKNOWN, expected) : meant(meant, of, expected, reference.at());
         }
         String holder = reference.name().equals("new") ? "" : reference.name();
         CodeType type = realisation(asked, expected, owner != null && !holder.isEmpty() ? holder : "", reference.at());

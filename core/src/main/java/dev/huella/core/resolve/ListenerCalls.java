@@ -39,10 +39,14 @@ final class ListenerCalls {
         }
         CodeType type = receiver == null ? body.type : receiver.type().erased();
         ListenerLists.Kind kind = type == null ? null : kind(lists, type);
-        if (kind == null || !kind.knows(call.name())) {
+        Field behind = kind == null ? behind(receiver) : null;
+        kind = behind == null ? kind : lists.of(behind.type().erased());
+        if (kind == null || !kind.knows(call.name()) || behind != null && kind.tells().contains(call.name())) {
             return null;
         }
-        Flow list = list(lists, type, receiver, call);
+        Flow list = behind == null
+                ? list(lists, type, receiver, call)
+                : reached(lists.list(behind, body.world), receiver, call);
         boolean joins = kind.joins().contains(call.name());
         if (list == null || joins && call.arguments().isEmpty()) {
             return null;
@@ -53,6 +57,18 @@ final class ListenerCalls {
             move(call, kind, list, joins);
         }
         return receiver == null ? Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)) : receiver;
+    }
+
+    /** The field that holds what keeps those to tell, where it is reached through what only lets others join. */
+    private Field behind(Flow receiver) {
+        Element front = receiver == null
+                ? null
+                : switch (receiver.first()) {
+                    case Origin.OfField(Field field, boolean _) -> field;
+                    case Origin.Result(Operation callee, Origin _) -> callee;
+                    default -> null;
+                };
+        return front == null ? null : body.world.fronts.get(front);
     }
 
     private ListenerLists.Kind kind(ListenerLists lists, CodeType type) {
@@ -72,7 +88,10 @@ final class ListenerCalls {
                             .findFirst()
                             .orElse(null);
         }
-        Field list = owner == null ? null : lists.list(owner, body.world);
+        return reached(owner == null ? null : lists.list(owner, body.world), receiver, call);
+    }
+
+    private Flow reached(Field list, Flow receiver, Value.Call call) {
         boolean own = receiver == null || receiver.any(origin -> origin instanceof Origin.OfField(Field _, boolean mine)
                 && mine);
         if (list == null || own) {

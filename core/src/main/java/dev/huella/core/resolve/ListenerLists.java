@@ -7,8 +7,12 @@ import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -114,6 +118,33 @@ final class ListenerLists {
                     give(field, type, field.name(), held, world);
                 }
             }
+        }
+    }
+
+    /** Notes what hands out, as it is or narrowed by the library, an object that keeps those to tell. */
+    void fronts(List<CodeType> types, Resolution world) {
+        for (CodeType type : world.listeners.isEmpty() ? List.<CodeType>of() : types) {
+            for (Operation operation : type.operations()) {
+                for (Deed deed : operation.deeds()) {
+                    switch (deed) {
+                        case Deed.Sets sets when sets.own() -> front(sets.field(), sets.value(), world);
+                        case Deed.Returns back when back.value() != null && back.within() == null ->
+                            front(operation, back.value(), world);
+                        default -> {
+                            // hands nothing out
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private void front(Element front, Flow value, Resolution world) {
+        Origin from = value.first() instanceof Origin.Result(Operation callee, Origin receiver) && receiver != null
+                && (callee == null || callee.home().external()) ? receiver : value.first();
+        if (from instanceof Origin.OfField(Field holder, boolean own) && own && holder != front
+                && of(holder.type().erased()) != null && world.listeners.containsKey(holder)) {
+            world.fronts.putIfAbsent(front, holder);
         }
     }
 

@@ -112,7 +112,8 @@ public final class ModelResolver {
             List<CodeType> functions = declared.stream().flatMap(type -> world.functions.in(type).stream()).toList();
             OverrideResolver.resolve(functions, world.supertypes);
             all.addAll(functions);
-            more = infer(inference, all, round) && round < (dynamic ? MOST_READINGS : 2);
+            boolean gained = world.late.settle(world.members);
+            more = (infer(inference, all, round) || gained) && round < (dynamic ? MOST_READINGS : 2);
             if (round == 1) {
                 HookResolver.resolve(world, declared);
             }
@@ -122,6 +123,7 @@ public final class ModelResolver {
             }
             OverrideResolver.resolve(declared.stream().filter(world.supertypes::gained).toList(), world.supertypes);
             world.library.listenerLists().settle(declared, world);
+            world.library.listenerLists().fronts(declared, world);
             declared.forEach(CodeType::forgetBodies);
             world.functions.clear();
         }

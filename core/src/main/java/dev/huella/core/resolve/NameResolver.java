@@ -185,9 +185,17 @@ final class NameResolver {
         if (of.type().dimensions() > 0) {
             return Flow.of(Origin.UNKNOWN, TypeUse.primitive(body.world.library.literal("int")));
         }
+        return unknown(member, of);
+    }
+
+    /** A member that nothing declares; places without a type are noted, since it tells of what they hold. */
+    private Flow unknown(Value.Member member, Flow of) {
         boolean inside = body.world.library.rule(Rule.DYNAMIC) && !isType(of) && of.first() != Origin.UNKNOWN;
         if (inside && body.world.inferring && Slots.key(of.first()) instanceof Slots.Key key) {
             body.world.reads.computeIfAbsent(key, one -> ConcurrentHashMap.newKeySet()).add(member.name());
+        }
+        if (inside && body.world.inferring && of.first() instanceof Origin.Self(CodeType self)) {
+            body.world.late.asked(self, member.name());
         }
         return inside ? Flow.of(new Origin.Result(null, of.first()), TypeUse.UNKNOWN) : Flow.UNKNOWN;
     }

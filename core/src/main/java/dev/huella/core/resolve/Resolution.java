@@ -26,6 +26,10 @@ final class Resolution {
     final Map<Slots.Key, Set<String>> reads = new ConcurrentHashMap<>();
     /** Lists of those to tell that come with the library, by the type that has one or the field that holds one. */
     final Map<Element, Field> listeners = new ConcurrentHashMap<>();
+    /** Fields and operations that let others join such a list and no more, with the field that holds it. */
+    final Map<Element, Field> fronts = new ConcurrentHashMap<>();
+    /** Names that objects are given from outside and asked for inside, found while bodies are read. */
+    final LateFields late = new LateFields();
     /** True while bodies are read only to find out what untyped values hold. */
     boolean inferring;
 

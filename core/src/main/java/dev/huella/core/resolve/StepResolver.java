@@ -149,6 +149,12 @@ final class StepResolver {
         List<Origin> origins = new ArrayList<>(first.origins());
         List<TypeUse> other = new ArrayList<>(1);
         body.within(new Setting(body.setting, Kind.ABSENCE, List.of(first), choice, 1), () -> {
+            if (fallback.other() instanceof Value.Computed(String sign, var parts, var at) && sign.equals("throw")) {
+                Value error = parts.isEmpty() ? null : parts.getFirst();
+                step(error == null ? new Step.Leave(true, at) : new Step.Throw(error, at));
+                other.add(TypeUse.UNKNOWN);
+                return;
+            }
             Flow second = values.flow(fallback.other(), expected.isUnknown() ? first.type() : expected, holder);
             second.origins().stream().filter(origin -> !origins.contains(origin)).forEach(origins::add);
             other.add(second.type());

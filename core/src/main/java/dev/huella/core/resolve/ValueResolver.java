@@ -107,7 +107,9 @@ final class ValueResolver {
                 filled(object, expected, at);
             case Value.Cast cast -> {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
-                TypeUse asked = type.type() == expected.type() && type.text().equals(expected.text()) ? expected : type;
+                boolean same = type.type() == expected.type()
+                        && (type.text().equals(expected.text()) || type.type() != null && type.arguments().isEmpty());
+                TypeUse asked = same ? expected : type;
                 yield flow(cast.value(), asked, holder).as(asked);
             }
             case Value.KindTest test -> kindTest(test);

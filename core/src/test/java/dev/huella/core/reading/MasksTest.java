@@ -38,6 +38,13 @@ class MasksTest {
     }
 
     @Test
+    void whatIsRewrittenStaysAsLongAsItWas() {
+        assertThat(text(Masks.of(utf8("moor at quay\nmoor at mole"))
+                .rewrite(Pattern.compile("(?m)moor( at \\w+)$"), 1, group -> group.strip().replace(" ", "(") + ")")))
+                .isEqualTo("moorat(quay)\nmoorat(mole)");
+    }
+
+    @Test
     void theNextMatchMayBeginInsideTheLast() {
         assertThat(text(Masks.of(utf8("a,a,a")).write(Pattern.compile("a(,)a"), 1, ";"))).isEqualTo("a;a;a");
     }

@@ -57,12 +57,21 @@ final class Copying {
     private static void look(Model model, BiConsumer<Operation, Copy> to) {
         var copying = new Copying(model);
         Deeds.operations(model, operation -> {
-            boolean special = operation.name().equals("__copy__") || operation.name().equals("__deepcopy__");
             if (operation.kind() == Kind.OPERATION && !operation.isStatic() && operation.hasBody()
-                    && (operation.parameters().isEmpty() || special)) {
+                    && takesNothing(operation)) {
                 copying.copies(operation).forEach(copy -> to.accept(operation, copy));
             }
         });
+    }
+
+    /** No parameters, but for what the library itself hands over where it asks for a copy. */
+    static boolean takesNothing(Operation operation) {
+        return operation.parameters().isEmpty()
+                || LibraryKnowledge.of(operation.home()).lists("copyHooks", operation.name())
+                        && operation.parameters()
+                                .stream()
+                                .allMatch(one -> one.inferred() || one.type().erased() == null
+                                        || one.type().erased().external());
     }
 
     private List<Copy> copies(Operation operation) {
@@ -313,7 +322,9 @@ final class Copying {
                 case Deed.Calls calls -> {
                     if (!calls.used() || calls.callee() != null
                             || LibraryKnowledge.of(operation.home()).copies(calls.name())) {
-                        calls.arguments().forEach(argument -> own(argument, reached, asIs));
+                        boolean deep = LibraryKnowledge.of(operation.home()).copiesDeep(calls.name());
+                        Set<Field> shared = deep ? new LinkedHashSet<>() : asIs;
+                        calls.arguments().forEach(argument -> own(argument, reached, shared));
                     }
                     if (calls.receiver().anyOf(Origin.Fresh.class) && calls.callee() != null && calls.callee().hasBody()
                             && calls.arguments().stream().anyMatch(Copying::isSelf)) {

@@ -6,6 +6,7 @@ import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.resolve.Rule;
 
 /** {@code <operation> is open to all} */
 @AutoService(Clause.class)
@@ -31,7 +32,7 @@ public final class IsOpenToAll implements Clause.Listed {
         Deeds.operations(model, operation -> {
             boolean open = operation.modifiers().visibility() == Visibility.PUBLIC
                     || operation.modifiers().visibility() == Visibility.PACKAGE
-                            && operation.home().language().equals("swift");
+                            && LibraryKnowledge.of(operation.home()).rule(Rule.OPEN_INSIDE);
             if (open && operation.kind() == Kind.OPERATION && !operation.isStatic() && operation.overridden().isEmpty()
                     && !LibraryKnowledge.of(operation.home()).ofEveryObject(operation.name())) {
                 into.add(operation.place(), operation);

@@ -212,6 +212,9 @@ final class Kept {
         Map<Operation, Map<Integer, List<Field>>> setters = new HashMap<>();
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             for (Origin origin : sets.value().origins()) {
+                if (origin instanceof Origin.ElementOf(Origin.OfField(Field table, boolean _)) && table.isStatic()) {
+                    known(model, table).forEach(one -> to.put(one, sets.field(), sets.at())); // one of a table
+                }
                 CodeType made = Origins.made(origin);
                 Origin.OfParameter parameter = Origins.parameter(origin, operation);
                 if (made != null) {

@@ -8,6 +8,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.LibraryKnowledge;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Whether there is an open way to make a second object like one there is. */
 final class SecondOnes {
@@ -17,8 +18,9 @@ final class SecondOnes {
         var library = LibraryKnowledge.of(type);
         boolean cpp = type.language().equals("cpp");
         boolean php = type.language().equals("php");
-        List<Operation> copying = type.operations()
-                .stream()
+        List<Operation> copying = Stream
+                .concat(Stream.of(type), Hierarchy.above(type).stream().filter(one -> one.kind() == TypeKind.TRAIT))
+                .flatMap(one -> one.operations().stream())
                 .filter(operation -> cpp && Guards.copies(operation)
                         || library.cloners(operation.name()) && operation.parameters().isEmpty())
                 .toList();

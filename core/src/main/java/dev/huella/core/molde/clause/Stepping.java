@@ -106,6 +106,8 @@ final class Stepping {
                 case Deed.Yields yields -> !takesMore(operation) || yields.value() == null
                         || Assembly.fromOwn(yields.value());
                 case Deed.Calls calls -> makesSteps(calls, operation);
+                case Deed.Creates creates -> creates.type().external()
+                        && LibraryKnowledge.of(operation.home()).makesSteps(creates.type().name());
                 default -> false;
             };
             if (steps) {

@@ -16,7 +16,7 @@ public final class TakesNothing implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It has no parameters.";
+        return "It has no parameters, but for what the library hands over where it asks for a copy.";
     }
 
     @Override
@@ -24,7 +24,7 @@ public final class TakesNothing implements Clause.Listed {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations()
                     .stream()
-                    .filter(operation -> operation.parameters().isEmpty())
+                    .filter(Copying::takesNothing)
                     .forEach(operation -> into.add(operation.place(), operation));
         }
     }

@@ -63,7 +63,7 @@ final class CppTypeTexts {
         List<TypeText> arguments = new ArrayList<>();
         SyntaxNode list = node.child("arguments");
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
-            TypeText type = child.is("type_descriptor") ? functionOr(child) : TypeText.of("?");
+            TypeText type = child.is("type_descriptor") ? type(child) : TypeText.of("?");
             arguments.add(type == null ? TypeText.of("?") : type);
         }
         if (arguments.isEmpty()) {
@@ -79,19 +79,6 @@ final class CppTypeTexts {
             return arguments.getFirst();
         }
         return new TypeText(prefix + name, arguments, 0);
-    }
-
-    /** {@code R(A, B)} as a template argument is a function's type. */
-    private static TypeText functionOr(SyntaxNode descriptor) {
-        SyntaxNode declarator = descriptor.child("declarator");
-        return declarator != null && declarator.is("abstract_function_declarator")
-                ? TypeText.function(parameterTypes(declarator.child("parameters")), result(descriptor))
-                : type(descriptor);
-    }
-
-    private static TypeText result(SyntaxNode node) {
-        TypeText type = type(node.child("type"));
-        return type == null || type.name().equals("void") ? null : type;
     }
 
     static List<TypeText> parameterTypes(SyntaxNode list) {
@@ -153,6 +140,9 @@ final class CppTypeTexts {
                     if (inner != null && inner.is("parenthesized_declarator")) {
                         return TypeText.function(parameterTypes(at.child("parameters")), base);
                     }
+                }
+                case "abstract_function_declarator" -> {
+                    return TypeText.function(parameterTypes(at.child("parameters")), base);
                 }
                 default -> {
                     // references change nothing

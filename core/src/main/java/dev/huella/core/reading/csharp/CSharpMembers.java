@@ -15,12 +15,20 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads the members of one type. */
 final class CSharpMembers {
+    /** How an accessor of an event adds to the delegate that keeps those to call. */
+    private static final Pattern KEPT_IN = Pattern.compile("(?:this\\.)?\\b(\\w+)\\s*\\+=\\s*value\\b");
     private final TypeParts into;
     private final PrimaryConstructor primary;
+    /** Fields that an event with accessors of its own is kept in. */
+    private final Set<String> behindEvents = new HashSet<>();
 
     /** {@code primary}: null for a type without parameters behind its name. */
     CSharpMembers(TypeParts into, PrimaryConstructor primary) {
@@ -32,6 +40,11 @@ final class CSharpMembers {
         for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
             member(member);
         }
+        into.fields()
+                .replaceAll(field -> !behindEvents.contains(field.name())
+                        ? field
+                        : new FieldDeclared(field.name(), field.type(), field.modifiers().with(Mark.EVENT),
+                                field.kind(), field.initial(), field.inner(), field.at()));
     }
 
     private void member(SyntaxNode member) {
@@ -115,6 +128,10 @@ final class CSharpMembers {
         SyntaxNode list = node.child("accessors");
         for (SyntaxNode accessor : list == null ? List.<SyntaxNode>of() : list.children()) {
             String kind = accessor.child("name") == null ? "" : accessor.child("name").kind();
+            Matcher kept = KEPT_IN.matcher(accessor.text());
+            if (kind.equals("add") && kept.find()) {
+                behindEvents.add(kept.group(1));
+            }
             add(accessor, kind + "_" + name, Kind.OPERATION, modifiers(node), null,
                     List.of(new ParameterDeclared("value", CSharpTypes.held(node.child("type")))));
         }

@@ -313,7 +313,7 @@ final class CSharpValues extends Bodies {
         return switch (sign(node)) {
             case "is" -> new Value.KindTest(left, CSharpTypes.type(right), null, node.span());
             case "as" -> new Value.Cast(CSharpTypes.type(right), left, node.span());
-            default -> right.is("throw_expression") ? left : joined(node, left, value(right));
+            default -> joined(node, left, value(right));
         };
     }
 

@@ -270,6 +270,9 @@ final class PythonValues extends Bodies {
         if (function.is("identifier")) {
             return calledByName(function.text(), arguments, node, at);
         }
+        if (function.text().equals("type(self)") && bodies.className() != null) {
+            return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
+        }
         return function.is("attribute")
                 ? calledOn(function, arguments, node)
                 : new Value.Call(value(function), Value.APPLY, arguments, at);

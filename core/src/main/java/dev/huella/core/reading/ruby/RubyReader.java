@@ -9,6 +9,7 @@ import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -16,10 +17,12 @@ import dev.huella.core.reading.TypeParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads Ruby: the file here, classes and modules in {@link RubyTypes}, bodies in {@link RubyBodies}. */
 @AutoService(LanguageReader.class)
 public final class RubyReader extends TreeReader {
+    private static final Pattern RAISING = Pattern.compile("(?m)^\\s*def\\s[^\\n=]*=( raise [^\\n(]*\\S)[ \\t]*$");
 
     public RubyReader() {
         super("tree-sitter-ruby", "tree_sitter_ruby", Set.of("comment", "string_content", "regex"));
@@ -33,6 +36,14 @@ public final class RubyReader extends TreeReader {
     @Override
     public Set<String> extensions() {
         return Set.of("rb", "rake");
+    }
+
+    /** An error raised without brackets by an operation without an end is put into brackets. */
+    @Override
+    protected byte[] maskedAgain(byte[] utf8) {
+        return Masks.of(utf8)
+                .rewrite(RAISING, 1, raised -> raised.strip().replaceFirst(" ", "(") + ")")
+                .bytes();
     }
 
     @Override

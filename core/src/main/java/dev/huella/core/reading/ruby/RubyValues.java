@@ -23,6 +23,7 @@ final class RubyValues extends Bodies {
     private static final Set<String> KINDS = Set.of("is_a?", "kind_of?", "instance_of?");
     private static final Set<String> FUNCTIONS = Set.of("proc", "lambda");
     private static final Pattern KEEPS = Pattern.compile("\\]\\s*=\\s*(?:\\[\\s*\\]|(Set|Array|Hash)\\.new)");
+    private static final Set<String> METHODS = Set.of("method", "public_method");
     private static final Set<String> SENDS = Set.of("send", "public_send", "__send__");
     private final RubyBodies bodies;
     /** What the key of a hash that makes what is missing is, while what it makes is read. */
@@ -269,6 +270,9 @@ final class RubyValues extends Bodies {
         if (name.equals("class") && receiver.is("self") && !bodies.isStatic() && bodies.className() != null) {
             return new Value.Name(bodies.className(), at);
         }
+        if (METHODS.contains(name) && arguments.size() == 1 && arguments.getFirst() instanceof Literal literal) {
+            return new Value.Reference(value(receiver), null, literal.text().replaceFirst("^:", ""), at);
+        }
         return switch (name) {
             case "nil?" -> absent(value(receiver), false, at);
             case "freeze", "tap", "itself", "lazy" -> arguments.isEmpty()
@@ -313,7 +317,7 @@ final class RubyValues extends Bodies {
         if (name.equals("new") && bodies.isStatic()) {
             return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
         }
-        if (name.equals("method") && arguments.size() == 1 && arguments.getFirst() instanceof Literal literal) {
+        if (METHODS.contains(name) && arguments.size() == 1 && arguments.getFirst() instanceof Literal literal) {
             return new Value.Reference(new Value.Self(null, at), null, literal.text().replaceFirst("^:", ""), at);
         }
         if (SENDS.contains(name) && !arguments.isEmpty()) {

@@ -45,6 +45,10 @@ final class ScriptBodies extends Bodies {
         return values.heldBy(holder, node);
     }
 
+    Value heldBy(String holder, SyntaxNode node, TypeText type) {
+        return values.heldBy(holder, node, type);
+    }
+
     List<Step> block(SyntaxNode node) {
         if (node == null) {
             return List.of();
@@ -155,8 +159,9 @@ final class ScriptBodies extends Bodies {
             if (value != null && value.is("yield_expression")) {
                 into.add(new Step.Yield(firstOrNull(value), value.span()));
             }
-            into.add(new Step.Declare(name.text(), ScriptTypeTexts.type(declarator.child("type")),
-                    value == null ? null : heldBy(name.text(), value), declarator.span()));
+            TypeText type = ScriptTypeTexts.type(declarator.child("type"));
+            into.add(new Step.Declare(name.text(), type, value == null ? null : heldBy(name.text(), value, type),
+                    declarator.span()));
             return;
         }
         Value whole = value == null ? null : value(value);

@@ -141,7 +141,7 @@ final class ScriptClosures {
         return null;
     }
 
-    private static SyntaxNode unwrapped(SyntaxNode node) {
+    static SyntaxNode unwrapped(SyntaxNode node) {
         SyntaxNode at = node;
         while ((at.is("parenthesized_expression") || at.is("as_expression") || at.is("satisfies_expression"))
                 && !at.children().isEmpty()) {

@@ -191,7 +191,7 @@ final class ScriptMembers {
         }
         TypeText type = annotation == null ? doc.held() : ScriptTypeTexts.type(annotation);
         boolean optional = node.tokens().stream().anyMatch(token -> token.is("?"));
-        Value initial = value == null ? null : bodies.heldBy(name, value);
+        Value initial = value == null ? null : bodies.heldBy(name, value, type);
         if (type == null && node.is("public_field_definition") && initial instanceof Value.Create made) {
             type = made.type(); // where fields have types, it has the one of what it starts with
         }

@@ -179,7 +179,7 @@ final class ScriptModule {
             return;
         }
         var own = new ScriptBodies(stem);
-        Value initial = value == null ? null : own.heldBy(name, value);
+        Value initial = value == null ? null : own.heldBy(name, value, type);
         Modifiers modifiers = ScriptTypes.PUBLIC.with(Mark.STATIC);
         parts.fields()
                 .add(new FieldDeclared(name, type, modifiers, FieldDeclared.Kind.FIELD, initial, own.inner(),

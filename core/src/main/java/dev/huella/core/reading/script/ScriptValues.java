@@ -17,6 +17,9 @@ import java.util.Set;
 
 /** Reads expressions. */
 final class ScriptValues extends Bodies {
+    /** What objects that are tables are read as. */
+    private static final String TABLE = "Record";
+
     private static final Set<String> FUNCTIONS = Set.of("arrow_function", "function_expression", "function",
             "generator_function", "function_declaration", "generator_function_declaration");
     private final ScriptBodies bodies;
@@ -58,9 +61,17 @@ final class ScriptValues extends Bodies {
         };
     }
 
+    /** The same where the type is written: what it says is a table is one, even of functions. */
+    Value heldBy(String holder, SyntaxNode node, TypeText type) {
+        SyntaxNode written = ScriptClosures.unwrapped(node);
+        return type != null && type.present().name().equals(TABLE) && written.is("object")
+                ? table(written)
+                : heldBy(holder, node);
+    }
+
     private Value annotated(SyntaxNode node, String holder) {
         TypeText type = ScriptTypeTexts.type(node.children().getLast());
-        Value value = heldBy(holder, node.children().getFirst());
+        Value value = heldBy(holder, node.children().getFirst(), type);
         return type == null ? value : new Value.Cast(type, value, node.span());
     }
 
@@ -206,23 +217,30 @@ final class ScriptValues extends Bodies {
         if (ScriptClosures.hasFunctions(node)) {
             return made(ScriptClosures.object(node, holder), node);
         }
-        List<Value> parts = new ArrayList<>();
         List<SyntaxNode> written = node.children().stream().filter(child -> !child.is("comment")).toList();
         boolean copy = !written.isEmpty() && written.getFirst().is("spread_element")
                 && !written.getFirst().children().getFirst().is("this");
         if (copy && written.size() == 1) { // {...others} is a copy of the others
             return new Value.Call(value(written.getFirst()), "slice", List.of(), node.span());
         }
-        for (SyntaxNode child : written) {
+        return table(node);
+    }
+
+    /** The values of an object literal, with their names. */
+    private Value table(SyntaxNode node) {
+        List<Value> parts = new ArrayList<>();
+        for (SyntaxNode child : node.children()) {
             SyntaxNode value = child.is("pair") ? child.child("value") : child;
-            if (value != null && !value.is("method_definition")) {
+            if (child.is("method_definition")) {
+                parts.add(new Value.Labelled(child.child("name").text(), function(child), child.span()));
+            } else if (value != null && !child.is("comment")) {
                 SyntaxNode key = child.is("pair") ? child.child("key") : child;
                 boolean named = key != null
                         && (key.is("property_identifier") || key.is("shorthand_property_identifier"));
                 parts.add(named ? new Value.Labelled(key.text(), value(value), child.span()) : value(value));
             }
         }
-        return new Value.Cast(TypeText.of("Record"), new Value.ArrayOf(null, parts, node.span()), node.span());
+        return new Value.Cast(TypeText.of(TABLE), new Value.ArrayOf(null, parts, node.span()), node.span());
     }
 
     private Value object(SyntaxNode member) {

@@ -1,0 +1,84 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
+import dev.huella.core.model.TypeUse;
+import java.util.List;
+
+/** Fields that are given a value by way of the library: through what holds one object, or by reference. */
+final class Holders {
+    private final Body body;
+    private final ValueResolver values;
+    private final FunctionResolver functions;
+
+    Holders(Body body, ValueResolver values, FunctionResolver functions) {
+        this.body = body;
+        this.values = values;
+        this.functions = functions;
+    }
+
+    /** Notes what a call puts into a field that holds one object in something of the library. */
+    void note(Value.Call call, Operation callee, Flow on, List<Flow> given) {
+        boolean puts = !given.isEmpty() && (callee == null || callee.home().external())
+                && values.containers().holdsOne(on.type()) && body.world.library.adds(call.name());
+        for (Origin origin : puts ? on.origins() : List.<Origin>of()) {
+            if (origin instanceof Origin.OfField(var field, boolean own)) {
+                Flow last = given.getLast().anyOf(Origin.OfFunction.class) ? functions.lastMade() : given.getLast();
+                Setting within = body.world.library.lists("swaps", call.name()) ? locked() : body.setting;
+                body.add(new Deed.Sets(field, own, last, within, call.at()));
+            }
+        }
+    }
+
+    /** A function of the library that exchanges what its first argument names, at once; null for all other calls. */
+    Flow exchanged(Value.Call call) {
+        if (call.arguments().size() < 2 || !body.world.library.lists("exchanges", call.name())) {
+            return null;
+        }
+        values.flow(call.receiver());
+        Flow[] given = new Flow[1];
+        body.within(locked(), () -> given[0] = values
+                .flow(new Value.Assign(call.arguments().getFirst(), call.arguments().get(1), true, call.at())));
+        return given[0];
+    }
+
+    /** True for a function of the library that makes an object of the type it is given. */
+    boolean makes(Value.Call call) {
+        return !call.arguments().isEmpty() && body.world.library.lists("makesOfFirst", call.name());
+    }
+
+    private Setting locked() {
+        return new Setting(body.setting, Setting.Kind.LOCK, List.of(), 0, 0);
+    }
+
+    /** The function or object that a call of the library hands back as it was handed in; null for all other calls. */
+    Flow handedBack(Value.Call call, TypeUse expected, String holder) {
+        if (!handsBack(call)) {
+            return null;
+        }
+        call.arguments().stream().skip(1).forEach(values::flow);
+        return values.flow(call.arguments().getFirst(), expected, holder);
+    }
+
+    private boolean handsBack(Value.Call call) {
+        if (call.arguments().isEmpty() || !body.world.library.lists("wrapsFirst", call.name())) {
+            return false;
+        }
+        String path = call.receiver() == null ? "" : NameResolver.path(call.receiver());
+        if (path == null || path.isEmpty()) {
+            return path != null && body.scope.find(call.name()) == null
+                    && body.world.members.operations(body.type, call.name()).isEmpty();
+        }
+        var named = body.scope.find(path) == null ? body.world.names.known(path, body.from) : null;
+        return body.scope.find(path) == null && (named == null || named.external());
+    }
+
+    /** True for what waits until it is known what is asked of it: functions, also those that a call hands back. */
+    boolean waits(Value value) {
+        return CallResolver.isFunction(value) || value instanceof Value.Call call && handsBack(call);
+    }
+}

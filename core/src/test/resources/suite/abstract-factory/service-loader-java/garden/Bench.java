@@ -1,0 +1,5 @@
+package garden;
+
+public interface Bench {
+    int seats();
+}

@@ -1,0 +1,9 @@
+package garden;
+
+class Cascade implements Fountain {
+    private int level;
+
+    public void play() {
+        level += 10;
+    }
+}

@@ -1,0 +1,13 @@
+package garden;
+
+public class Cottage implements Style {
+    @Override
+    public Bench bench() {
+        return new OakBench();
+    }
+
+    @Override
+    public Fountain fountain() {
+        return new BirdBath();
+    }
+}

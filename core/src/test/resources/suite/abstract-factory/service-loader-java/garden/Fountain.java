@@ -1,0 +1,5 @@
+package garden;
+
+public interface Fountain {
+    void play();
+}

@@ -1,0 +1,7 @@
+package garden;
+
+class OakBench implements Bench {
+    public int seats() {
+        return 2;
+    }
+}

@@ -1,0 +1,7 @@
+package garden;
+
+class StoneBench implements Bench {
+    public int seats() {
+        return 6;
+    }
+}

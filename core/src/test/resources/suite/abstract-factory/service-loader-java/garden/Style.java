@@ -1,0 +1,7 @@
+package garden;
+
+public interface Style {
+    Bench bench();
+
+    Fountain fountain();
+}

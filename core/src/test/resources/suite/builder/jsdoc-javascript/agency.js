@@ -1,0 +1,3 @@
+const { TourPlan } = require('./tour');
+
+exports.ghosts = () => new TourPlan('York').visit('minster').visit('walls').atNight().done();

@@ -1,0 +1,5 @@
+package aviary;
+
+public interface PerchWatcher {
+    void landed(String bird);
+}

@@ -1,0 +1,4 @@
+package orchard;
+
+public record Nursery(int beds) implements Plot {
+}

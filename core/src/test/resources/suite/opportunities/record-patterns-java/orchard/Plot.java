@@ -1,0 +1,4 @@
+package orchard;
+
+public sealed interface Plot permits Row, Terrace, Nursery {
+}

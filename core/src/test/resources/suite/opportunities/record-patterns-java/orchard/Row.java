@@ -1,0 +1,4 @@
+package orchard;
+
+public record Row(int trees, int gap) implements Plot {
+}

@@ -1,0 +1,4 @@
+package orchard;
+
+public record Terrace(int steps, int perStep) implements Plot {
+}

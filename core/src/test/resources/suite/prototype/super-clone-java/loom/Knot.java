@@ -1,0 +1,9 @@
+package loom;
+
+public class Knot extends Motif {
+    private boolean tied;
+
+    public void tie() {
+        tied = true;
+    }
+}

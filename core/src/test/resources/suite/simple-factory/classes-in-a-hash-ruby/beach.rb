@@ -1,0 +1,7 @@
+require_relative "kites"
+
+class Beach
+  def fly(kind, wind)
+    Kites.build(kind).lift(wind)
+  end
+end

@@ -1,0 +1,7 @@
+package vault;
+
+public class Clerk {
+    public void sign() {
+        Minutes.book().write();
+    }
+}

@@ -1,0 +1,5 @@
+struct Station {
+    func report(delay: Int) {
+        Telegraph.main.send("late by \(delay)")
+    }
+}

@@ -1,0 +1,9 @@
+from beacon import Beacon
+
+
+def dusk():
+    Beacon().light()
+
+
+def dawn():
+    return Beacon().lit

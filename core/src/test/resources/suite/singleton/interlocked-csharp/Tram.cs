@@ -1,0 +1,6 @@
+namespace Tramway;
+
+public class Tram
+{
+    public bool MayGo() => SignalBoard.Current.IsGreen("north");
+}

@@ -1,0 +1,6 @@
+package bakery
+
+class Night {
+    fun baguettes() = Trough(Proving.COLD)
+    fun rolls() = Trough(Proving.WARM)
+}

@@ -1,0 +1,6 @@
+package bridge
+
+fun evening(booth: Booth) {
+    booth.change(Toll.NIGHT)
+    booth.pass(2)
+}
