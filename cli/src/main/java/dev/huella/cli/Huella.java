@@ -45,6 +45,13 @@ public final class Huella {
     }
 
     public static void main(String[] arguments) {
-        System.exit(commandLine().execute(arguments));
+        int status;
+        try {
+            status = commandLine().execute(arguments);
+        } catch (OutOfMemoryError e) {
+            System.err.println("The memory is full. Take a smaller part of the code, or give more: HUELLA_MEMORY=8g ./huella …");
+            status = UNREADABLE;
+        }
+        System.exit(status);
     }
 }

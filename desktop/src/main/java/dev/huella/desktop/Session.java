@@ -289,15 +289,24 @@ final class Session {
                 if (last != null) {
                     look(last);
                 }
-                finish(stopped.get() ? "Stopped; what was read is shown." : faults());
+                finish(stopped.get() ? "Stopped; what was read is shown." : faults(found));
             });
         } catch (SourceException e) {
             Platform.runLater(() -> finish(e.getMessage()));
+        } catch (OutOfMemoryError e) {
+            Platform.runLater(() -> finish("The memory is full. What was open stays; open a smaller part of the code, or "
+                    + "give more: HUELLA_MEMORY=8g ./huella"));
+        } catch (RuntimeException e) {
+            Platform.runLater(() -> finish("Reading ended at a fault of Huella's own (%s). What was open stays."
+                    .formatted(e)));
         }
     }
 
-    /** What is wrong with definitions beside the code; empty when nothing is. */
-    private String faults() {
+    /** What kept definitions from being held against the code, or is wrong with those beside it; else empty. */
+    private String faults(Findings found) {
+        if (!found.remarks().isEmpty()) {
+            return found.remarks().getFirst();
+        }
         return catalogue().problems()
                 .stream()
                 .findFirst()

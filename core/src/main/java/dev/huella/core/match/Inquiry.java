@@ -37,7 +37,11 @@ public final class Inquiry {
 
     /** How an answer came out. */
     public enum Outcome {
-        HOLDS, FAILS, OPEN
+        HOLDS, FAILS,
+        /** What it rests on could not be read. */
+        OPEN,
+        /** It would have taken too long. */
+        ENDED
     }
 
     /**
@@ -55,6 +59,14 @@ public final class Inquiry {
 
     /** Whether the condition holds for every choice of players. */
     public Answer everyHolds(PatternInstance instance, Formula formula) {
+        try {
+            return answered(instance, formula);
+        } catch (Steps.Runaway _) {
+            return new Answer(Outcome.ENDED, List.of(), Map.of(), List.of());
+        }
+    }
+
+    private Answer answered(PatternInstance instance, Formula formula) {
         Map<Integer, Set<Integer>> players = numbers(instance);
         var run = new Run(instance.pattern(), formula, players);
         Outcome worst = Outcome.HOLDS;

@@ -68,15 +68,16 @@ public final class Matcher {
         var collected = new InstanceCollector(pattern, tables.model());
         List<NearMiss> misses = new ArrayList<>();
         String stopped = null;
-        try {
-            for (PatternPlan plan : PatternPlan.of(pattern)) {
+        for (PatternPlan plan : PatternPlan.of(pattern)) {
+            try {
                 var search = new InstanceSearch(plan, tables, MOST_ROWS, collected, misses);
                 search.run();
                 search.runNearMisses();
+            } catch (Steps.Runaway runaway) {
+                stopped = ("The definition of %s was stopped after %,d steps, and may miss instances: some clause joins "
+                        + "roles that nothing else ties together, or the code base is too large for it.")
+                                .formatted(pattern.id(), MOST_ROWS);
             }
-        } catch (Steps.Runaway runaway) {
-            stopped = ("The definition of %s was stopped after %,d steps; some clause joins roles that nothing else "
-                    + "ties together.").formatted(pattern.id(), MOST_ROWS);
         }
         List<PatternInstance> instances = collected.instances(new Inquiry(this))
                 .stream()

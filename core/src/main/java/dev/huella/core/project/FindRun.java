@@ -39,7 +39,7 @@ import java.util.stream.Stream;
 final class FindRun {
     private final Catalogue catalogue;
     private final Predicate<PatternDefinition> wanted;
-    private final Work work;
+    private final MemoryGuard work;
     private final Matcher matcher;
     private final Map<String, Matcher.Result> results = new ConcurrentHashMap<>();
     private final Map<String, List<PatternInstance>> kept = new HashMap<>();
@@ -47,7 +47,7 @@ final class FindRun {
     FindRun(Model model, Catalogue catalogue, Predicate<PatternDefinition> wanted, Work work) {
         this.catalogue = catalogue;
         this.wanted = wanted;
-        this.work = work;
+        this.work = new MemoryGuard(work);
         this.matcher = new Matcher(model);
     }
 
@@ -164,10 +164,10 @@ final class FindRun {
     }
 
     private List<String> remarks(List<PatternDefinition> definitions) {
-        return definitions.stream()
+        Stream<String> stopped = definitions.stream()
                 .map(definition -> results.get(definition.id()))
                 .filter(result -> result != null && result.stopped() != null)
-                .map(Matcher.Result::stopped)
-                .toList();
+                .map(Matcher.Result::stopped);
+        return Stream.concat(work.full() ? Stream.of(work.sentence()) : Stream.empty(), stopped).toList();
     }
 }

@@ -53,8 +53,9 @@ public final class Project {
     }
 
     /** The same with facts that were kept from earlier, where files have not changed. */
-    public static Project read(List<Path> paths, SourceFilter filter, FactsCache cache, Work work)
+    public static Project read(List<Path> paths, SourceFilter filter, FactsCache cache, Work wanted)
             throws SourceException {
+        var work = new MemoryGuard(wanted);
         LanguageReaders readers = LanguageReaders.installed();
         work.progress(Work.Stage.LISTING, 0, 1);
         SourceSet sources = Sources.open(paths, filter, file -> readers.forExtension(file.extension()) != null);
@@ -69,6 +70,7 @@ public final class Project {
             }
             return reason == null;
         }, work);
+        work.check();
         SourceSet taken = sources.without(byText);
         if (taken.files().isEmpty()) {
             throw new SourceException(
@@ -76,7 +78,9 @@ public final class Project {
                             + "Switch that rule off with --take.").formatted(sources.name(), taken.leftOut().size(),
                                     taken.leftOut().getFirst().reason()));
         }
-        return new Project(taken, ModelResolver.resolve(facts, work));
+        Model model = ModelResolver.resolve(facts, work);
+        work.check();
+        return new Project(taken, model);
     }
 
     /** Facts of all files, in their order. Public for benchmarks, which time this step alone. */

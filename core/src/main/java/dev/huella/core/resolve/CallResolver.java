@@ -29,6 +29,7 @@ final class CallResolver {
     private final ListenerCalls listeners;
     private final LibraryResults byName;
     private final Holders holders;
+    private final Arguments arguments;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -40,6 +41,7 @@ final class CallResolver {
         this.others = new DynamicCalls(body, values, functions, this);
         this.listeners = new ListenerCalls(body, values, this, others);
         this.holders = new Holders(body, values, functions);
+        this.arguments = new Arguments(body, values, functions, holders);
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
@@ -75,7 +77,7 @@ final class CallResolver {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
         Value.Call asked = withoutSelf(call, receiver);
-        List<Flow> plain = plainArguments(asked.arguments());
+        List<Flow> plain = arguments.plain(asked.arguments());
         Operation callee = receiver == null ? unqualified(asked, plain) : qualified(asked, receiver, plain);
         return called(asked, callee, receiver, plain, used, expected);
     }
@@ -89,6 +91,10 @@ final class CallResolver {
                 ? new Value.Call(call.receiver(), call.name(), call.arguments().subList(1, call.arguments().size()),
                         call.at())
                 : call;
+    }
+
+    Arguments arguments() {
+        return arguments;
     }
 
     ListenerCalls listeners() {
@@ -115,13 +121,11 @@ final class CallResolver {
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = (callee == null || callee.home().external()) && containers.isContainer(on.type());
         boolean hands = !isJava() && body.world.library.hands(call.name());
-        List<Flow> arguments = functionArguments(
-                call.arguments(), plain, callee, bindings, hands
-                        ? on.origins()
-                        : overContainer ? elements(on) : List.of(),
-                hands ? on.type() : overContainer && !isJava() ? containers.element(on).type() : TypeUse.UNKNOWN);
-        noteTests(call, on, arguments);
-        List<Flow> ordered = Labels.order(call.arguments(), arguments, callee);
+        List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings, hands
+                ? new Arguments.Handed(on.origins(), on.type(), TypeUse.UNKNOWN)
+                : overContainer ? handed(call, on) : Arguments.Handed.NOTHING);
+        noteTests(call, on, given);
+        List<Flow> ordered = Labels.order(call.arguments(), given, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
         holders.note(call, callee, on, ordered);
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
@@ -136,20 +140,6 @@ final class CallResolver {
         }
         Flow byLibrary = callee == null ? byName.of(call.name(), on, receiver == null, ordered) : null;
         return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
-    }
-
-    /** Arguments that are functions wait until it is known what is asked of them. */
-    List<Flow> plainArguments(List<Value> arguments) {
-        List<Flow> flows = new ArrayList<>(arguments.size());
-        for (Value argument : arguments) {
-            flows.add(holders.waits(argument) ? null : values.flow(argument));
-        }
-        return flows;
-    }
-
-    static boolean isFunction(Value value) {
-        return value instanceof Value.Function || value instanceof Value.Reference
-                || value instanceof Value.Labelled labelled && isFunction(labelled.value());
     }
 
     private Operation unqualified(Value.Call call, List<Flow> plain) {
@@ -229,6 +219,14 @@ final class CallResolver {
         return bindings;
     }
 
+    /** What functions given to a container are handed, and what is put into it. */
+    private Arguments.Handed handed(Value.Call call, Flow container) {
+        TypeUse element = isJava() ? TypeUse.UNKNOWN : containers.element(container).type();
+        return new Arguments.Handed(elements(container), element, body.world.library.adds(call.name())
+                ? element
+                : TypeUse.UNKNOWN);
+    }
+
     /** What a function that goes over a container is handed. */
     private List<Origin> elements(Flow container) {
         return containers.holdsOne(container.type())
@@ -238,35 +236,6 @@ final class CallResolver {
                         .map(Containers::elementOf)
                         .filter(origin -> origin != Origin.UNKNOWN)
                         .toList();
-    }
-
-    private List<Flow> functionArguments(List<Value> written, List<Flow> plain, Operation callee,
-            Map<TypeVariable, TypeUse> bindings, List<Origin> elements, TypeUse element) {
-        List<Flow> all = new ArrayList<>(plain.size());
-        for (int i = 0; i < plain.size(); i++) {
-            Flow flow = plain.get(i);
-            TypeUse declared = callee == null
-                    ? TypeUse.UNKNOWN
-                    : Labels.parameterType(callee, i, written.get(i));
-            if (flow == null || meansOperation(written.get(i), flow, declared)) {
-                functions.expectElements(elements, element);
-                flow = values.flow(written.get(i), declared.substitute(bindings), "");
-                functions.expectElements(List.of(), TypeUse.UNKNOWN);
-                functions.bindResult(declared, bindings);
-            }
-            all.add(SubtypeHooks.spread(flow, body));
-        }
-        return all;
-    }
-
-    /** A name that was not understood as a value may mean an operation where a function is asked for. */
-    private boolean meansOperation(Value written, Flow flow, TypeUse declared) {
-        if (written instanceof Value.Name name && declared.type() != null && body.scope.find(name.name()) != null) {
-            return body.scope.find(name.name()).function() != null;
-        }
-        return !isJava() && (written instanceof Value.Name || written instanceof Value.Member)
-                && flow.first() instanceof Origin.Unknown && declared.type() != null
-                && body.world.members.single(declared.type()) != null;
     }
 
     private void noteTests(Value.Call call, Flow on, List<Flow> arguments) {
@@ -313,14 +282,14 @@ final class CallResolver {
         TypeUse written = create.type() == null
                 ? expected
                 : body.use(create.type(), Mention.Kind.CREATED, create.at());
-        List<Flow> plain = plainArguments(create.arguments());
+        List<Flow> plain = arguments.plain(create.arguments());
         Operation constructor = written.type() == null
                 ? null
                 : overloads.choose(constructors(written.type()), create.arguments(), plain);
         TypeUse use = Inference.ofArguments(written, constructor, plain, expected, body.world.supertypes);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>(Supertypes.bindings(use));
-        List<Flow> arguments = functionArguments(create.arguments(), plain, constructor, bindings, List.of(),
-                TypeUse.UNKNOWN);
+        List<Flow> given = arguments.resolved(create.arguments(), plain, constructor, bindings,
+                Arguments.Handed.NOTHING);
         CodeType made = use.type();
         if (create.body() != null) {
             made = body.world.declarer.of(create.body()).type();
@@ -331,25 +300,32 @@ final class CallResolver {
         if (made == null) {
             return Flow.of(Origin.UNKNOWN, use);
         }
-        arguments = Labels.order(create.arguments(), arguments, constructor);
-        if (made.external() && arguments.size() == 1 && containers.holdsOne(use)
-                && (arguments.getFirst().anyOf(Origin.Fresh.class)
-                        || arguments.getFirst().anyOf(Origin.OfParameter.class))) {
-            return arguments.getFirst().as(use); // a pointer or the like around an object made for it or handed in
+        given = Labels.order(create.arguments(), given, constructor);
+        Flow around = wrapped(create, made, given, use);
+        if (around != null) {
+            return around;
         }
-        if (made.external() && arguments.size() == 1 && containers.holdsOne(use) && isFunction(create.arguments()
-                .getFirst()) && functions.lastMade().anyOf(Origin.Fresh.class)) {
+        body.add(new Deed.Creates(made, constructor, given, body.setting, create.at()));
+        return new Flow(made.external() && containers.isContainer(use)
+                ? copied(made, given)
+                : List.of(new Origin.Fresh(made)), use);
+    }
+
+    /** What a pointer or the like is put around; null when a new object of its own is made. */
+    private Flow wrapped(Value.Create create, CodeType made, List<Flow> given, TypeUse use) {
+        if (given.size() != 1) {
+            return null;
+        }
+        Flow only = given.getFirst();
+        boolean one = made.external() && containers.holdsOne(use);
+        if (one && (only.anyOf(Origin.Fresh.class) || only.anyOf(Origin.OfParameter.class))) {
+            return only.as(use); // made for it or handed in
+        }
+        if (one && Arguments.isFunction(create.arguments().getFirst())
+                && functions.lastMade().anyOf(Origin.Fresh.class)) {
             return functions.lastMade().as(use); // what a function makes once it is needed
         }
-        if (arguments.size() == 1 && made.wrapped() != null) {
-            return arguments.getFirst().as(use);
-        }
-        body.add(new Deed.Creates(made, constructor, arguments, body.setting, create.at()));
-        return new Flow(made.external() && containers.isContainer(use)
-                ? copied(made, arguments)
-                : List.of(new Origin.Fresh(
-                        made)),
-                use);
+        return made.wrapped() == null ? null : only.as(use);
     }
 
     /** A library's container made from others is a copy of these. */
@@ -379,7 +355,7 @@ final class CallResolver {
 
     /** A constructor hands on to another one. */
     Flow construct(Value.Construct construct) {
-        List<Flow> plain = plainArguments(construct.arguments());
+        List<Flow> plain = arguments.plain(construct.arguments());
         CodeType of = construct.ofSuper()
                 ? body.type.supertypes().isEmpty() ? null : body.type.supertypes().getFirst().type()
                 : body.type;
@@ -387,12 +363,11 @@ final class CallResolver {
                 ? null
                 : overloads.choose(constructors(of), construct.arguments(), plain);
         Map<TypeVariable, TypeUse> bindings = new HashMap<>();
-        List<Flow> arguments = Labels.order(construct.arguments(),
-                functionArguments(construct.arguments(), plain, callee,
-                        bindings, List.of(), TypeUse.UNKNOWN),
+        List<Flow> given = Labels.order(construct.arguments(),
+                this.arguments.resolved(construct.arguments(), plain, callee, bindings, Arguments.Handed.NOTHING),
                 callee);
         body.add(new Deed.Calls(callee, construct.ofSuper() ? "super" : "this",
-                Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)), arguments, false, body.setting,
+                Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)), given, false, body.setting,
                 construct.at()));
         return Flow.UNKNOWN;
     }

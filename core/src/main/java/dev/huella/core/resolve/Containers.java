@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -145,7 +146,8 @@ final class Containers {
             boolean handedOn = callee.returns().variable() != null
                     && callee.returns().variable() == declared.variable();
             for (Origin origin : argument.origins()) {
-                if (handedOn || container && origin instanceof Origin.OfFunction) {
+                if (handedOn || container && (origin instanceof Origin.OfFunction
+                        || origin instanceof Origin.OfType(CodeType named) && !named.external())) {
                     found.add(origin);
                 } else if (container && isContainer(argument.type()) && !(origin instanceof Origin.Unknown)
                         && !(origin instanceof Origin.Constant)) {

@@ -82,7 +82,7 @@ final class DynamicCalls {
                 ? body.world.index.functions(call.name())
                 : List.of();
         if (!free.isEmpty()) {
-            List<Flow> plain = calls.plainArguments(call.arguments());
+            List<Flow> plain = calls.arguments().plain(call.arguments());
             Operation callee = calls.overloads().choose(free, call.arguments(), plain);
             return callee == null ? null : calls.called(call, callee, null, plain, used, expected);
         }
@@ -125,7 +125,7 @@ final class DynamicCalls {
     private Flow ofModule(Value.Call call, FileScope.ModuleMember member, boolean used, TypeUse expected) {
         List<Operation> named = body.world.members.operations(member.module(), member.name());
         if (!named.isEmpty()) {
-            List<Flow> plain = calls.plainArguments(call.arguments());
+            List<Flow> plain = calls.arguments().plain(call.arguments());
             Operation callee = calls.overloads().choose(named, call.arguments(), plain);
             return calls.called(call, callee == null ? named.getFirst() : callee, null, plain, used, expected);
         }

@@ -79,6 +79,6 @@ final class Holders {
 
     /** True for what waits until it is known what is asked of it: functions, also those that a call hands back. */
     boolean waits(Value value) {
-        return CallResolver.isFunction(value) || value instanceof Value.Call call && handsBack(call);
+        return Arguments.isFunction(value) || value instanceof Value.Call call && handsBack(call);
     }
 }

@@ -151,7 +151,7 @@ final class ListenerCalls {
         if (kind.update().equals(Value.APPLY)) {
             others.apply(telling, each, used, TypeUse.UNKNOWN);
         } else {
-            List<Flow> plain = calls.plainArguments(handedOn);
+            List<Flow> plain = calls.arguments().plain(handedOn);
             CodeType listener = each.type().dimensions() > 0 ? null : each.type().erased();
             Operation callee = listener == null
                     ? null

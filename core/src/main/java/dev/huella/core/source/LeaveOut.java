@@ -20,10 +20,13 @@ public enum LeaveOut {
     IGNORED("left out by .gitignore");
 
     private static final Pattern BUILT_FOLDER = Pattern.compile("(?:^|/)(?:node_modules|__pycache__|\\.[^/]+)/");
+    /** Where packages are folders, a vendor, what is external or a specification may be what the code is about. */
     private static final Pattern VENDOR_FOLDER = Pattern.compile(
-            "(?:^|/)(?:vendor|vendors|third_party|third-party|thirdparty|external|externals|Pods|Carthage|node_modules|site-packages|bower_components)/");
+            "(?:^|/)(?:(?:third_party|third-party|thirdparty|Pods|Carthage|node_modules|site-packages|bower_components)/"
+                    + "|(?:vendor|vendors|external|externals)/(?!.*\\.(?:java|kt|cs)$))");
     private static final Pattern TEST_FOLDER = Pattern.compile(
-            "(?:^|/)(?:test|tests|__tests__|testdata|spec|specs|fixtures|[A-Z]\\w*Tests|androidTest|commonTest|jvmTest)/");
+            "(?:^|/)(?:(?:test|tests|__tests__|testdata|fixtures|[A-Z]\\w*Tests|androidTest|commonTest|jvmTest)/"
+                    + "|specs?/(?!.*\\.(?:java|kt|cs)$))");
     private static final Pattern TEST_NAME = Pattern.compile(
             "(?:^|/)(?:test_[^/]*\\.py|conftest\\.py|[^/]*(?:_test|_spec|\\.test|\\.spec|Test|Tests|TestCase|IT)\\.\\w+)$");
     private static final Pattern TEST_TEXT = Pattern.compile(

@@ -159,11 +159,13 @@ final class Creation {
     private static void table(Operation operation, Map<CodeType, SourceSpan> found) {
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : value.origins()) {
-                if (origin instanceof Origin.Result(Operation callee, Origin receiver)
-                        && receiver instanceof Origin.ElementOf(Origin container)) {
+                if (origin instanceof Origin.Result(Operation callee, Origin of)
+                        && behind(callee, of) instanceof Origin.ElementOf(Origin container)) {
+                    Origin receiver = behind(callee, of);
                     Field field = Origins.field(receiver);
+                    boolean types = callee == null || callee.home().external();
                     if (field != null && (callee != null || isMaking(operation, receiver, field))) {
-                        creators(field, callee == null, found);
+                        creators(field, types, found);
                     }
                     if (container instanceof Origin.OfType(CodeType type)) { // a table written in place
                         found.putIfAbsent(type, operation.place());
@@ -171,6 +173,13 @@ final class Creation {
                 }
             }
         }
+    }
+
+    /** What an object is asked of that makes one of a type by way of the library's mirror of it. */
+    private static Origin behind(Operation callee, Origin receiver) {
+        return callee != null && callee.home().external() && LibraryKnowledge.of(callee.home()).makes(callee.name())
+                && receiver instanceof Origin.Result(Operation mirror, Origin of) && mirror != null
+                && mirror.home().external() ? of : receiver;
     }
 
     /** True when what comes from there is called as a function, or asked for a new object, or made. */

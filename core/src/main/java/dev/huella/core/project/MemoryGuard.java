@@ -1,0 +1,90 @@
+package dev.huella.core.project;
+
+import dev.huella.core.source.SourceException;
+import dev.huella.core.source.Work;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.DoubleSupplier;
+
+/** Ends work that does not fit into the memory of the process, before clearing it up takes all the time there is. */
+final class MemoryGuard implements Work {
+    /** What may be left in use after the memory for long-lived objects was cleared up, as a share of all of it. */
+    private static final double FULL = 0.88;
+    private static final long EVERY_NANOS = 200_000_000;
+    private static final long MEGABYTE = 1024L * 1024;
+    private final Work inner;
+    private final DoubleSupplier use;
+    private final AtomicLong next = new AtomicLong(System.nanoTime());
+    private volatile boolean full;
+    private volatile String last = "";
+
+    MemoryGuard(Work inner) {
+        this(inner, MemoryGuard::inUse);
+    }
+
+    /** {@code use}: the share of the memory that is in use and cannot be cleared, from 0 to 1. */
+    MemoryGuard(Work inner, DoubleSupplier use) {
+        this.inner = inner;
+        this.use = use;
+    }
+
+    @Override
+    public void progress(Stage stage, long done, long known) {
+        if (!full) {
+            last = switch (stage) {
+                case LISTING -> "while the files were listed";
+                case READING -> "after %,d of %,d files were read".formatted(done, known);
+                case RESOLVING -> "after %,d of %,d files were resolved".formatted(done, known);
+                case MATCHING -> "after %,d of %,d definitions".formatted(done, known);
+            };
+        }
+        inner.progress(stage, done, known);
+    }
+
+    @Override
+    public void read(String path, int types) {
+        inner.read(path, types);
+    }
+
+    @Override
+    public boolean stopped() {
+        long now = System.nanoTime();
+        long due = next.get();
+        if (!full && now >= due && next.compareAndSet(due, now + EVERY_NANOS)) {
+            full = use.getAsDouble() > FULL;
+        }
+        return full || inner.stopped();
+    }
+
+    /** Fails when the work was ended for want of memory. */
+    void check() throws SourceException {
+        if (full) {
+            throw new SourceException(sentence());
+        }
+    }
+
+    boolean full() {
+        return full;
+    }
+
+    /** What happened and what helps. */
+    String sentence() {
+        return ("This code base does not fit into the memory that Huella was given (%,d MB): it was full %s. Leave out "
+                + "what need not be seen (--exclude, or open a folder inside it), or give more: HUELLA_MEMORY=8g ./huella")
+                        .formatted(Runtime.getRuntime().maxMemory() / MEGABYTE, last);
+    }
+
+    /** Of the pool for long-lived objects, after it was last cleared up. */
+    private static double inUse() {
+        for (MemoryPoolMXBean pool : ManagementFactory.getMemoryPoolMXBeans()) {
+            boolean old = pool.getName().contains("Old") || pool.getName().contains("Tenured");
+            if (pool.getType() == MemoryType.HEAP && old && pool.getCollectionUsage() != null
+                    && pool.getCollectionUsage().getMax() > 0) {
+                return (double) pool.getCollectionUsage().getUsed() / pool.getCollectionUsage().getMax();
+            }
+        }
+        return 0;
+    }
+}

@@ -1,0 +1,84 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.Value;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
+import dev.huella.core.model.TypeUse;
+import dev.huella.core.model.TypeVariable;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Resolves what a call hands over: functions last, once it is known what is asked of them. */
+final class Arguments {
+    private final Body body;
+    private final ValueResolver values;
+    private final FunctionResolver functions;
+    private final Holders holders;
+
+    Arguments(Body body, ValueResolver values, FunctionResolver functions, Holders holders) {
+        this.body = body;
+        this.values = values;
+        this.functions = functions;
+        this.holders = holders;
+    }
+
+    /**
+     * What a call does with functions it is given.
+     *
+     * @param elements what they are called with, one after the other; of type {@code element}
+     * @param put the type of what is put into the container that is called; unknown when nothing is
+     */
+    record Handed(List<Origin> elements, TypeUse element, TypeUse put) {
+        static final Handed NOTHING = new Handed(List.of(), TypeUse.UNKNOWN, TypeUse.UNKNOWN);
+    }
+
+    /** Null for arguments that are functions: they wait until it is known what is asked of them. */
+    List<Flow> plain(List<Value> arguments) {
+        List<Flow> flows = new ArrayList<>(arguments.size());
+        for (Value argument : arguments) {
+            flows.add(holders.waits(argument) ? null : values.flow(argument));
+        }
+        return flows;
+    }
+
+    static boolean isFunction(Value value) {
+        return value instanceof Value.Function || value instanceof Value.Reference
+                || value instanceof Value.Labelled labelled && isFunction(labelled.value());
+    }
+
+    /** All of them; {@code callee} is null when unknown. */
+    List<Flow> resolved(List<Value> written, List<Flow> plain, Operation callee, Map<TypeVariable, TypeUse> bindings,
+            Handed handed) {
+        List<Flow> all = new ArrayList<>(plain.size());
+        for (int i = 0; i < plain.size(); i++) {
+            Flow flow = plain.get(i);
+            TypeUse declared = callee == null
+                    ? TypeUse.UNKNOWN
+                    : Labels.parameterType(callee, i, written.get(i));
+            declared = declared.isUnknown() && handed.put.type() != null && Shapes.isFunction(handed.put.type())
+                    ? handed.put
+                    : declared;
+            if (flow == null || meansOperation(written.get(i), flow, declared)) {
+                functions.expectElements(handed.elements, handed.element);
+                flow = values.flow(written.get(i), declared.substitute(bindings), "");
+                functions.expectElements(List.of(), TypeUse.UNKNOWN);
+                functions.bindResult(declared, bindings);
+            }
+            all.add(SubtypeHooks.spread(flow, body));
+        }
+        return all;
+    }
+
+    /** A name that was not understood as a value may mean an operation where a function is asked for. */
+    private boolean meansOperation(Value written, Flow flow, TypeUse declared) {
+        if (written instanceof Value.Name name && declared.type() != null && body.scope.find(name.name()) != null) {
+            return body.scope.find(name.name()).function() != null;
+        }
+        return !body.from.file().facts().language().equals("java")
+                && (written instanceof Value.Name || written instanceof Value.Member)
+                && flow.first() instanceof Origin.Unknown && declared.type() != null
+                && body.world.members.single(declared.type()) != null;
+    }
+}

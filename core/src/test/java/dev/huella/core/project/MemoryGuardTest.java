@@ -1,0 +1,47 @@
+package dev.huella.core.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import dev.huella.core.source.SourceException;
+import dev.huella.core.source.Work;
+import org.junit.jupiter.api.Test;
+
+/** Work that fills the memory ends with a sentence; other work is left alone. */
+class MemoryGuardTest {
+    @Test
+    void endsWhenTheMemoryIsFull() {
+        var guard = new MemoryGuard(Work.QUIET, () -> 0.95);
+        guard.progress(Work.Stage.READING, 1_200, 15_000);
+
+        assertThat(guard.stopped()).isTrue();
+        assertThatThrownBy(guard::check).isInstanceOf(SourceException.class)
+                .hasMessageContaining("after 1,200 of 15,000 files were read")
+                .hasMessageContaining("--exclude")
+                .hasMessageContaining("HUELLA_MEMORY");
+    }
+
+    @Test
+    void goesOnWhileThereIsRoom() {
+        var guard = new MemoryGuard(Work.QUIET, () -> 0.6);
+
+        assertThat(guard.stopped()).isFalse();
+        assertThatCode(guard::check).doesNotThrowAnyException();
+    }
+
+    @Test
+    void stopsWhenThePersonDoesSo() {
+        Work person = mock(Work.class);
+        when(person.stopped()).thenReturn(true);
+        var guard = new MemoryGuard(person, () -> 0.1);
+        guard.read("quay/Mole.java", 3);
+
+        assertThat(guard.stopped()).isTrue();
+        assertThat(guard.full()).isFalse();
+        verify(person).read("quay/Mole.java", 3);
+    }
+}

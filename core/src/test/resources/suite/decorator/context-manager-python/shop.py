@@ -1,0 +1,3 @@
+from lathe import Lathe, shape
+
+print(shape(Lathe()))

@@ -1,0 +1,7 @@
+package weir;
+
+import java.util.EventListener;
+
+public interface LevelListener extends EventListener {
+    void levelChanged(LevelEvent event);
+}

@@ -1,0 +1,10 @@
+package weir;
+
+public class Mill {
+    public Weir start(Ledger ledger) {
+        Weir weir = new Weir();
+        weir.addLevelListener(ledger);
+        new Gatekeeper(weir);
+        return weir;
+    }
+}

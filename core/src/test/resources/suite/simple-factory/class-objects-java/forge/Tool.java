@@ -1,0 +1,5 @@
+package forge;
+
+public interface Tool {
+    int strike(int force);
+}

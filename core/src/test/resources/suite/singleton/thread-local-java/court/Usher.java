@@ -1,0 +1,7 @@
+package court;
+
+public class Usher {
+    public void open() {
+        Docket.current().call("Mill v. Weir");
+    }
+}
