@@ -45,11 +45,14 @@ public final class Huella {
     }
 
     public static void main(String[] arguments) {
+        CommandLine line = commandLine();
         int status;
         try {
-            status = commandLine().execute(arguments);
+            status = line.execute(arguments);
         } catch (OutOfMemoryError e) {
-            System.err.println("The memory is full. Take a smaller part of the code, or give more: HUELLA_MEMORY=8g ./huella …");
+            line.getErr()
+                    .println("The memory is full. Take a smaller part of the code, or give more: "
+                            + "HUELLA_MEMORY=8g ./huella …");
             status = UNREADABLE;
         }
         System.exit(status);

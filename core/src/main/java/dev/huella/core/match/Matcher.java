@@ -76,7 +76,7 @@ public final class Matcher {
             } catch (Steps.Runaway runaway) {
                 stopped = ("The definition of %s was stopped after %,d steps, and may miss instances: some clause joins "
                         + "roles that nothing else ties together, or the code base is too large for it.")
-                                .formatted(pattern.id(), MOST_ROWS);
+                        .formatted(pattern.id(), MOST_ROWS);
             }
         }
         List<PatternInstance> instances = collected.instances(new Inquiry(this))

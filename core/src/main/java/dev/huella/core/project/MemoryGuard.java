@@ -73,7 +73,7 @@ final class MemoryGuard implements Work {
     String sentence() {
         return ("This code base does not fit into the memory that Huella was given (%,d MB): it was full %s. Leave out "
                 + "what need not be seen (--exclude, or open a folder inside it), or give more: HUELLA_MEMORY=8g ./huella")
-                        .formatted(Runtime.getRuntime().maxMemory() / MEGABYTE, last);
+                .formatted(Runtime.getRuntime().maxMemory() / MEGABYTE, last);
     }
 
     /** Of the pool for long-lived objects, after it was last cleared up. */

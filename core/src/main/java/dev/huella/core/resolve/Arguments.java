@@ -77,7 +77,8 @@ final class Arguments {
             return body.scope.find(name.name()).function() != null;
         }
         return !body.from.file().facts().language().equals("java")
-                && (written instanceof Value.Name || written instanceof Value.Member)
+                && (written instanceof Value.Name || written instanceof Value.Member
+                        || written instanceof Value.Element)
                 && flow.first() instanceof Origin.Unknown && declared.type() != null
                 && body.world.members.single(declared.type()) != null;
     }

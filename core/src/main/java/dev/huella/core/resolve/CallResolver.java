@@ -9,7 +9,6 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -138,7 +137,8 @@ final class CallResolver {
                 return byName;
             }
         }
-        Flow byLibrary = callee == null ? byName.of(call.name(), on, receiver == null, ordered) : null;
+        boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
+        Flow byLibrary = named ? byName.of(call.name(), on, receiver == null, ordered) : null;
         return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
     }
 
@@ -275,7 +275,7 @@ final class CallResolver {
     /** A new object. The type made in place for it is read here, where it can see the body around it. */
     Flow create(Value.Create create, BodyResolver bodies, TypeUse expected) {
         BodyScope.Local local = create.type() == null ? null : body.scope.find(create.type().name());
-        if (local != null && body.world.library.rule(Rule.DYNAMIC)) {
+        if (local != null && (body.world.library.rule(Rule.DYNAMIC) || body.world.library.rule(Rule.CALL_MAKES))) {
             return others.apply(new Value.Call(null, Value.APPLY, create.arguments(), create.at()), local.flow(), true,
                     expected); // the type to make is itself a value
         }

@@ -1,7 +1,6 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
-import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;

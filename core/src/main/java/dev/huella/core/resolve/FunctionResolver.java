@@ -116,6 +116,22 @@ final class FunctionResolver {
         return flow;
     }
 
+    /** One of the functions of an object written in place, whichever a key names; null where nothing else is known. */
+    Flow oneOf(Flow table, TypeUse expected, SourceSpan at) {
+        CodeType object = table.type().dimensions() > 0 ? null : table.type().type();
+        if (object == null || object.external() || object.kind() != TypeKind.OBJECT || !object.anonymous()
+                || object.operations().isEmpty()) {
+            return null;
+        }
+        List<Origin> origins = new ArrayList<>();
+        for (Operation operation : object.operations()) {
+            if (operation.kind() == OperationDeclared.Kind.OPERATION) {
+                origins.addAll(meant(operation, table, expected, at).origins());
+            }
+        }
+        return origins.isEmpty() ? null : new Flow(origins, expected);
+    }
+
     /** An operation meant as a value, not called. */
     Flow meant(Operation operation, Flow of, TypeUse expected, SourceSpan at) {
         CodeType asked = expected.dimensions() > 0 ? null : expected.type();

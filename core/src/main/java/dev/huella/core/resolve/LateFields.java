@@ -9,6 +9,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -25,7 +26,7 @@ final class LateFields {
 
     /** Notes that an object of the type is given something under a name that is none of its members. */
     void given(CodeType type, String name, SourceSpan at) {
-        if (type != null && !type.external() && !type.shape() && type.kind() == TypeKind.CLASS) {
+        if (type != null && (type.shape() || !type.external() && type.kind() == TypeKind.CLASS)) {
             given.merge(new Member(type, name), at, LateFields::first);
         }
     }
@@ -41,18 +42,32 @@ final class LateFields {
     }
 
     /** Adds the fields that were both given and asked for; true when there are any. */
-    boolean settle(Members members) {
+    boolean settle(Resolution world) {
         boolean more = false;
-        for (var entry : given.entrySet()) {
-            Member member = entry.getKey();
-            if (asked.contains(member) && members.field(member.type, member.name) == null
-                    && members.operations(member.type, member.name).isEmpty()) {
+        for (Member member : asked) {
+            SourceSpan at = given(member, world.supertypes);
+            if (at != null && world.members.field(member.type, member.name) == null
+                    && world.members.operations(member.type, member.name).isEmpty()) {
                 member.type.add(new Field(member.type, member.name, TypeUse.UNKNOWN, Modifiers.of(Visibility.PUBLIC),
-                        FieldDeclared.Kind.FIELD, entry.getValue()));
-                members.changed(member.type);
+                        FieldDeclared.Kind.FIELD, at));
+                world.members.changed(member.type);
                 more = true;
             }
         }
         return more;
+    }
+
+    /** Where an object of the type is given it, also one that is only known by its use; null where none is. */
+    private SourceSpan given(Member member, Supertypes supertypes) {
+        SourceSpan own = given.get(member);
+        return own != null
+                ? own
+                : supertypes.above(member.type)
+                        .stream()
+                        .filter(CodeType::shape)
+                        .map(shape -> given.get(new Member(shape, member.name)))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(null);
     }
 }

@@ -27,6 +27,13 @@ final class LibraryResults {
         if (on.first() == Origin.UNKNOWN && !given.isEmpty() && library.lists("givesBackFirst", name)) {
             return given.getFirst();
         }
+        if (!bare && library.lists("handsOutNamed", name)) {
+            for (Flow one : given) {
+                if (one.first() instanceof Origin.OfType(CodeType named)) {
+                    return Flow.of(new Origin.Result(null, on.first()), TypeUse.of(named));
+                }
+            }
+        }
         if (bare && given.size() == 1 && library.copiesDeep(name)) {
             Flow copied = given.getFirst();
             return new Flow(copied.origins().stream().map(LibraryResults::copy).toList(), copied.type());

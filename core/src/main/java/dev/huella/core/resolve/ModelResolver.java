@@ -112,7 +112,7 @@ public final class ModelResolver {
             List<CodeType> functions = declared.stream().flatMap(type -> world.functions.in(type).stream()).toList();
             OverrideResolver.resolve(functions, world.supertypes);
             all.addAll(functions);
-            boolean gained = world.late.settle(world.members);
+            boolean gained = world.late.settle(world);
             more = (infer(inference, all, round) || gained) && round < (dynamic ? MOST_READINGS : 2);
             if (round == 1) {
                 HookResolver.resolve(world, declared);

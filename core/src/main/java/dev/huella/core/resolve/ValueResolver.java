@@ -113,14 +113,7 @@ final class ValueResolver {
                 yield flow(cast.value(), asked, holder).as(asked);
             }
             case Value.KindTest test -> kindTest(test);
-            case Value.Element element -> {
-                Value.Call read = Indexers.read(element, this, body.world);
-                if (read != null) {
-                    yield calls.call(read, true, expected);
-                }
-                flow(element.index());
-                yield containers.element(flow(element.of()));
-            }
+            case Value.Element element -> element(element, expected);
             case Value.Same same -> same(same);
             case Value.TypeName(var text, var at) -> typeName(body.use(text, Mention.Kind.OTHER, at));
             case Value.Labelled labelled -> flow(labelled.value(), expected, holder);
@@ -130,6 +123,18 @@ final class ValueResolver {
             body.touched.add(flow);
         }
         return flow;
+    }
+
+    /** What lies at a place in a container, or what is behind brackets that are a call. */
+    private Flow element(Value.Element element, TypeUse expected) {
+        Value.Call read = Indexers.read(element, this, body.world);
+        if (read != null) {
+            return calls.call(read, true, expected);
+        }
+        flow(element.index());
+        Flow of = flow(element.of());
+        Flow function = body.world.library.rule(Rule.DYNAMIC) ? functions.oneOf(of, expected, element.at()) : null;
+        return function == null ? containers.element(of) : function;
     }
 
     private Flow computed(Value.Computed computed) {

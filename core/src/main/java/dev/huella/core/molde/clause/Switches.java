@@ -73,7 +73,7 @@ final class Switches {
             if (deed instanceof Deed.Chooses chooses) {
                 for (Flow flow : chooses.on()) {
                     Field field = isTruth(flow) ? Origins.whole(flow.first()) : null;
-                    if (field != null) {
+                    if (field != null && field.held().container() == null) {
                         flags.putIfAbsent(field, chooses.at());
                     }
                 }
@@ -88,9 +88,11 @@ final class Switches {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Chooses chooses && operation.kind() == Kind.OPERATION) {
                 for (Flow flow : chooses.on()) {
-                    boolean flag = isTruth(flow) && (Origins.whole(flow.first()) != null
+                    Field field = Origins.whole(flow.first());
+                    boolean flag = isTruth(flow) && (field != null && field.held().container() == null
                             || flow.first() instanceof Origin.OfParameter
-                            || flow.first() instanceof Origin.OfField);
+                            || flow.first() instanceof Origin.OfField(Field other, boolean _)
+                                    && other.held().container() == null);
                     if (flag) {
                         seen.add(flow.first());
                     }

@@ -223,7 +223,7 @@ final class CSharpValues extends Bodies {
     /** Registrations name their types as type arguments; with no other argument these are what the call is about. */
     private static List<Value> withTypes(SyntaxNode name, List<Value> arguments) {
         SyntaxNode list = name.is("generic_name") ? name.first("type_argument_list") : null;
-        if (list == null || !simple(name).startsWith("Add")) {
+        if (list == null || !simple(name).matches("Add.*|Get(Required)?Service|Resolve")) {
             return arguments;
         }
         List<Value> all = new ArrayList<>(arguments);

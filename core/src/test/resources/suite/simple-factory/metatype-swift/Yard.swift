@@ -1,0 +1,5 @@
+final class Yard {
+    private let roundhouse = Roundhouse()
+
+    func shunt(_ name: String) -> Int { roundhouse.engine(named: name).power() }
+}

@@ -1,0 +1,5 @@
+package railway
+
+class Driver {
+    fun start() = Signalbox.get().pull(3)
+}

@@ -1,0 +1,9 @@
+const { issue } = require('./parking');
+
+class Barrier {
+  exit(kind, minutes) {
+    return issue(kind).price(minutes);
+  }
+}
+
+module.exports = Barrier;
