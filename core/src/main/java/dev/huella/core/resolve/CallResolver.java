@@ -47,7 +47,7 @@ final class CallResolver {
         if (BuiltName.is(call.name())) {
             return others.dispatched(call, used);
         }
-        Flow handed = isJava() ? null : holders.handedBack(call, expected, "");
+        Flow handed = isJava() ? null : holders.handedBack(call, expected);
         if (handed != null) {
             return handed;
         }

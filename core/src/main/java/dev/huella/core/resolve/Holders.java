@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
@@ -23,8 +24,8 @@ final class Holders {
 
     /** Notes what a call puts into a field that holds one object in something of the library. */
     void note(Value.Call call, Operation callee, Flow on, List<Flow> given) {
-        boolean puts = !given.isEmpty() && (callee == null || callee.home().external())
-                && values.containers().holdsOne(on.type()) && body.world.library.adds(call.name());
+        boolean puts = !given.isEmpty() && body.world.library.adds(call.name())
+                && (callee == null || callee.home().external()) && values.containers().holdsOne(on.type());
         for (Origin origin : puts ? on.origins() : List.<Origin>of()) {
             if (origin instanceof Origin.OfField(var field, boolean own)) {
                 Flow last = given.getLast().anyOf(Origin.OfFunction.class) ? functions.lastMade() : given.getLast();
@@ -36,10 +37,9 @@ final class Holders {
 
     /** A function of the library that exchanges what its first argument names, at once; null for all other calls. */
     Flow exchanged(Value.Call call) {
-        if (call.arguments().size() < 2 || !body.world.library.lists("exchanges", call.name())) {
+        if (call.arguments().size() < 2 || !isOutside(call, "exchanges")) {
             return null;
         }
-        values.flow(call.receiver());
         Flow[] given = new Flow[1];
         body.within(locked(), () -> given[0] = values
                 .flow(new Value.Assign(call.arguments().getFirst(), call.arguments().get(1), true, call.at())));
@@ -48,7 +48,16 @@ final class Holders {
 
     /** True for a function of the library that makes an object of the type it is given. */
     boolean makes(Value.Call call) {
-        return !call.arguments().isEmpty() && body.world.library.lists("makesOfFirst", call.name());
+        return !call.arguments().isEmpty() && call.receiver() != null && isOutside(call, "makesOfFirst");
+    }
+
+    /** True for a listed name that is asked of nothing the sources declare. */
+    private boolean isOutside(Value.Call call, String list) {
+        if (!body.world.library.lists(list, call.name())) {
+            return false;
+        }
+        CodeType of = values.quietly(call.receiver()).type().type();
+        return of == null || of.external();
     }
 
     private Setting locked() {
@@ -56,12 +65,12 @@ final class Holders {
     }
 
     /** The function or object that a call of the library hands back as it was handed in; null for all other calls. */
-    Flow handedBack(Value.Call call, TypeUse expected, String holder) {
+    Flow handedBack(Value.Call call, TypeUse expected) {
         if (!handsBack(call)) {
             return null;
         }
         call.arguments().stream().skip(1).forEach(values::flow);
-        return values.flow(call.arguments().getFirst(), expected, holder);
+        return values.flow(call.arguments().getFirst(), expected, "");
     }
 
     private boolean handsBack(Value.Call call) {

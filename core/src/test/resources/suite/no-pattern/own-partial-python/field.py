@@ -1,0 +1,7 @@
+from seeds import Beans, Peas, Seeds
+
+
+def spring():
+    seeds = Seeds()
+    seeds.sow(Beans())
+    seeds.sow(Peas())

@@ -1,0 +1,8 @@
+package crossing;
+
+public class Captain {
+    public void day(Ferry ferry) {
+        ferry.load(true);
+        ferry.cross();
+    }
+}
