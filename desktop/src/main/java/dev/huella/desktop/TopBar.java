@@ -3,10 +3,12 @@ package dev.huella.desktop;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -20,8 +22,9 @@ final class TopBar {
 
     TopBar(Session session, CommandBox commands, Actions actions) {
         var brand = styled(new Label("Huella"), "brand");
-        name.getStyleClass().add("strong");
-        about.getStyleClass().add("second");
+        styled(name, "strong");
+        styled(about, "second");
+        List.of(brand, name, about).forEach(label -> label.setMinWidth(Region.USE_PREF_SIZE));
         Button back = tool("←", "Go back", session::back);
         back.disableProperty().bind(session.history().canGoBack().not());
         Button forward = tool("→", "Go forward", session::forward);
@@ -29,6 +32,10 @@ final class TopBar {
         var message = styled(new Label(), "second");
         message.textProperty().bind(session.message());
         message.setMaxWidth(360);
+        message.setMinWidth(0); // of all in the bar, a long sentence is what gives way
+        var whole = new Tooltip();
+        whole.textProperty().bind(session.message());
+        message.setTooltip(whole);
         var progress = new ProgressBar();
         progress.progressProperty().bind(session.done());
         progress.visibleProperty().bind(session.working());
@@ -60,6 +67,7 @@ final class TopBar {
         for (Kind kind : new Kind[]{Kind.BROKEN, Kind.OPEN, Kind.MET}) {
             long count = findings.all().stream().mapToLong(finding -> finding.count(kind)).sum();
             var label = new Label("%,d".formatted(count));
+            label.setMinWidth(Region.USE_PREF_SIZE);
             label.setAccessibleText("%d obligations %s".formatted(count, kind.word()));
             verdicts.getChildren().addAll(VerdictSign.of(kind), label);
         }
