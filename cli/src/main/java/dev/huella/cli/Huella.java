@@ -50,9 +50,7 @@ public final class Huella {
         try {
             status = line.execute(arguments);
         } catch (OutOfMemoryError e) {
-            line.getErr()
-                    .println("The memory is full. Take a smaller part of the code, or give more: "
-                            + "HUELLA_MEMORY=8g ./huella …");
+            line.getErr().println(SourceException.tooLarge("").getMessage());
             status = UNREADABLE;
         }
         System.exit(status);

@@ -294,12 +294,11 @@ final class Session {
         } catch (SourceException e) {
             Platform.runLater(() -> finish(e.getMessage()));
         } catch (OutOfMemoryError e) {
-            Platform.runLater(
-                    () -> finish("The memory is full. What was open stays; open a smaller part of the code, or "
-                            + "give more: HUELLA_MEMORY=8g ./huella"));
+            Platform.runLater(() -> finish(SourceException.tooLarge("").getMessage()));
         } catch (RuntimeException e) {
-            Platform.runLater(() -> finish("Reading ended at a fault of Huella's own (%s). What was open stays."
-                    .formatted(e)));
+            Platform.runLater(() -> finish(
+                    "The work ended at a fault of Huella's own (%s). What is shown stays; open a part of the code instead."
+                            .formatted(e)));
         }
     }
 

@@ -36,7 +36,8 @@ public final class ConformanceCheck {
                     .filter(place -> place != null)
                     .toList());
             case ENDED -> new Verdict(obligation, Kind.OPEN,
-                    "This cannot be told: it would have taken too long in a code base of this size.", List.of());
+                    "This cannot be told: it would have taken too long in a code base of this size. Read a smaller part of it.",
+                    List.of());
         };
     }
 

@@ -26,13 +26,20 @@ public final class Inquiry {
     private static final int MOST_SOLUTIONS = 64;
     private static final long MOST_ROWS = 5_000_000;
     private final Tables tables;
+    private final long mostRows;
 
     public Inquiry(Matcher matcher) {
         this(matcher.tables());
     }
 
     Inquiry(Tables tables) {
+        this(tables, MOST_ROWS);
+    }
+
+    /** {@code mostRows}: after so many an answer is ended. */
+    Inquiry(Tables tables, long mostRows) {
         this.tables = tables;
+        this.mostRows = mostRows;
     }
 
     /** How an answer came out. */
@@ -99,10 +106,14 @@ public final class Inquiry {
     /** Whether it holds for some choice of players. */
     boolean someHolds(PatternDefinition pattern, Formula formula, Map<Integer, Set<Integer>> players) {
         var run = new Run(pattern, formula, players);
-        for (int[] env : run.choices()) {
-            if (run.solver.holds(run.formula, env)) {
-                return true;
+        try {
+            for (int[] env : run.choices()) {
+                if (run.solver.holds(run.formula, env)) {
+                    return true;
+                }
             }
+        } catch (Steps.Runaway _) {
+            return false; // what takes too long to tell is not taken for granted
         }
         return false;
     }
@@ -159,7 +170,7 @@ public final class Inquiry {
             this.players = players;
             this.variables = pattern.variables().size();
             this.formula = rewrite(original);
-            this.solver = new Solver(tables, variables).atMost(MOST_ROWS);
+            this.solver = new Solver(tables, variables).atMost(mostRows);
             domains.forEach(solver::restrict);
         }
 

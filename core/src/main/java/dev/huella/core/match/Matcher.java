@@ -15,6 +15,8 @@ import java.util.function.BooleanSupplier;
 public final class Matcher {
     /** More rows than any sensible definition needs on a large code base. */
     private static final long MOST_ROWS = 60_000_000L;
+    /** For the other forms of a definition of which one was stopped. */
+    private static final long FEW_ROWS = MOST_ROWS / 10;
     private final Tables tables;
 
     public Matcher(Model model) {
@@ -70,7 +72,8 @@ public final class Matcher {
         String stopped = null;
         for (PatternPlan plan : PatternPlan.of(pattern)) {
             try {
-                var search = new InstanceSearch(plan, tables, MOST_ROWS, collected, misses);
+                var search = new InstanceSearch(plan, tables, stopped == null ? MOST_ROWS : FEW_ROWS, collected,
+                        misses);
                 search.run();
                 search.runNearMisses();
             } catch (Steps.Runaway runaway) {

@@ -13,12 +13,23 @@ final class MemoryGuard implements Work {
     /** What may be left in use after the memory for long-lived objects was cleared up, as a share of all of it. */
     private static final double FULL = 0.88;
     private static final long EVERY_NANOS = 200_000_000;
-    private static final long MEGABYTE = 1024L * 1024;
     private final Work inner;
     private final DoubleSupplier use;
     private final AtomicLong next = new AtomicLong(System.nanoTime());
     private volatile boolean full;
-    private volatile String last = "";
+    private volatile Progress last = new Progress(Stage.LISTING, 0, 1);
+
+    /** How far the work was. */
+    private record Progress(Stage stage, long done, long known) {
+        String words() {
+            return switch (stage) {
+                case LISTING -> "while the files were listed";
+                case READING -> "after %,d of %,d files were read".formatted(done, known);
+                case RESOLVING -> "after %,d of %,d files were resolved".formatted(done, known);
+                case MATCHING -> "after %,d of %,d definitions".formatted(done, known);
+            };
+        }
+    }
 
     MemoryGuard(Work inner) {
         this(inner, MemoryGuard::inUse);
@@ -33,12 +44,7 @@ final class MemoryGuard implements Work {
     @Override
     public void progress(Stage stage, long done, long known) {
         if (!full) {
-            last = switch (stage) {
-                case LISTING -> "while the files were listed";
-                case READING -> "after %,d of %,d files were read".formatted(done, known);
-                case RESOLVING -> "after %,d of %,d files were resolved".formatted(done, known);
-                case MATCHING -> "after %,d of %,d definitions".formatted(done, known);
-            };
+            last = new Progress(stage, done, known);
         }
         inner.progress(stage, done, known);
     }
@@ -61,7 +67,7 @@ final class MemoryGuard implements Work {
     /** Fails when the work was ended for want of memory. */
     void check() throws SourceException {
         if (full) {
-            throw new SourceException(sentence());
+            throw SourceException.tooLarge(last.words());
         }
     }
 
@@ -71,9 +77,7 @@ final class MemoryGuard implements Work {
 
     /** What happened and what helps. */
     String sentence() {
-        return ("This code base does not fit into the memory that Huella was given (%,d MB): it was full %s. Leave out "
-                + "what need not be seen (--exclude, or open a folder inside it), or give more: HUELLA_MEMORY=8g ./huella")
-                .formatted(Runtime.getRuntime().maxMemory() / MEGABYTE, last);
+        return SourceException.tooLarge(last.words()).getMessage();
     }
 
     /** Of the pool for long-lived objects, after it was last cleared up. */
