@@ -1,10 +1,13 @@
 package dev.huella.core.reading;
 
+import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
 import dev.huella.core.facts.TypeText;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Types written in a documentation comment, in braces or bare. */
 public final class DocComment {
@@ -19,6 +22,8 @@ public final class DocComment {
             .compile("@(?:type|var)\\s+(?:\\{([^}]*)\\}|" + BARE);
     private static final Pattern REALISED = Pattern
             .compile("@implements\\s+(?:\\{([^}]*)\\}|" + BARE);
+    private static final Pattern OPEN = Pattern
+            .compile("@template(?:-covariant|-contravariant)?\\s+(?:\\{[^}]*\\}\\s*)?(\\w+(?:\\s*,\\s*\\w+)*)");
     public static final DocComment NONE = new DocComment("");
     private final String text;
     private final Map<String, TypeText> parameters = new HashMap<>();
@@ -55,6 +60,15 @@ public final class DocComment {
 
     public TypeText realised() {
         return first(REALISED);
+    }
+
+    /** Names for types that are left open. */
+    public List<TypeParameterDeclared> open() {
+        return OPEN.matcher(text)
+                .results()
+                .flatMap(found -> Stream.of(found.group(1).split("\\s*,\\s*")))
+                .map(name -> new TypeParameterDeclared(name, List.of()))
+                .toList();
     }
 
     /** True when a tag of that name stands in it. */

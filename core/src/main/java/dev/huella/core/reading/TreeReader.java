@@ -126,11 +126,11 @@ public abstract class TreeReader implements LanguageReader {
         return SyntaxProblems.of(tree);
     }
 
-    /** The file's name without folder and ending. */
+    /** The file's name without folder and ending; other dots in it part no names. */
     protected static String stem(String path) {
-        String name = path.substring(path.lastIndexOf('/') + 1);
-        int dot = name.indexOf('.', 1);
-        return dot < 0 ? name : name.substring(0, dot);
+        String name = path.substring(path.lastIndexOf('/') + 1).replaceFirst("\\.d(?=\\.[cm]?ts$)", "");
+        int dot = name.lastIndexOf('.');
+        return (dot <= 0 ? name : name.substring(0, dot)).replaceAll("(?<=.)\\.", "_");
     }
 
     /** The folders of a path, joined by dots. */

@@ -33,10 +33,28 @@ public final class WrittenType {
         return new WrittenType(text.strip()).union();
     }
 
-    /** The type written, or where there is none, {@code truth} for what is true or false unless something is given. */
-    public static TypeText orOfDefault(TypeText written, SyntaxNode value, String truth) {
-        boolean tells = written == null && value != null && value.text().matches("true|false|True|False");
-        return tells ? TypeText.of(truth) : written;
+    /**
+     * The type written, or where there is none, that of what stands there unless something is given.
+     *
+     * @param values how the language calls truths, whole numbers, other numbers and texts
+     */
+    public static TypeText orOfDefault(TypeText written, SyntaxNode value, Plain values) {
+        String text = written == null && value != null ? value.text() : "";
+        return text.matches("true|false|True|False")
+                ? TypeText.of(values.truth())
+                : text.matches("-?\\d[\\d_]*")
+                        ? TypeText.of(values.whole())
+                        : text.matches("-?\\d[\\d_]*\\.\\d+")
+                                ? TypeText.of(values.number())
+                                : text.matches("\"[^\"]*\"|'[^']*'") ? TypeText.of(values.text()) : written;
+    }
+
+    /** Names of plain values in a language. */
+    public record Plain(String truth, String whole, String number, String text) {
+        public static final Plain SCRIPT = new Plain("boolean", "number", "number", "string");
+        public static final Plain PYTHON = new Plain("bool", "int", "float", "str");
+        public static final Plain PHP = new Plain("bool", "int", "float", "string");
+        public static final Plain RUBY = new Plain("Boolean", "Integer", "Float", "String");
     }
 
     private TypeText union() {

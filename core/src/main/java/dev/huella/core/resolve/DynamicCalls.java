@@ -75,12 +75,14 @@ final class DynamicCalls {
         CodeType type = body.world.library.rule(Rule.CALL_MAKES)
                 ? body.world.names.known(call.name(), body.from)
                 : null;
-        if (type != null && type.kind() != TypeKind.MODULE && !isFunctionOutside(type)) {
+        boolean function = type != null && isFunctionOutside(type);
+        if (type != null && type.kind() != TypeKind.MODULE && !function) {
             return make(TypeText.of(call.name()), call, expected);
         }
-        List<Operation> free = body.world.library.rule(Rule.GLOBAL_FUNCTIONS)
-                ? body.world.index.functions(call.name())
-                : List.of();
+        List<Operation> free = function ? named(type.qualifiedName()) : List.of();
+        if (free.isEmpty() && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)) {
+            free = body.world.index.functions(call.name());
+        }
         if (!free.isEmpty()) {
             List<Flow> plain = calls.arguments().plain(call.arguments());
             Operation callee = calls.overloads().choose(free, call.arguments(), plain);
@@ -92,6 +94,13 @@ final class DynamicCalls {
             return make(TypeText.of(call.name()), call, expected);
         }
         return body.world.library.makesContainer(call.name()) ? container(call, expected) : null;
+    }
+
+    /** Operations of the type that a name with dots goes through. */
+    private List<Operation> named(String qualifiedName) {
+        int dot = qualifiedName.lastIndexOf('.');
+        CodeType holder = dot < 0 ? null : body.world.index.source(qualifiedName.substring(0, dot));
+        return holder == null ? List.of() : body.world.members.operations(holder, qualifiedName.substring(dot + 1));
     }
 
     /** Where types are written with a capital, an imported name without one that is no known type is a function. */

@@ -8,9 +8,11 @@ import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** What one file's imports make visible. Used by one thread at a time. */
@@ -250,7 +252,7 @@ final class FileScope {
         }
         ImportSeen seen = single.get(local);
         if (seen != null && seen.module() != null && !seen.name().isEmpty()) {
-            return exportedMember(seen, 0);
+            return exportedMember(seen);
         }
         for (ImportSeen all : facts.imports()) {
             if (all.all() && all.module() != null) {
@@ -266,16 +268,36 @@ final class FileScope {
     /** A function or variable outside types. */
     record ModuleMember(CodeType module, String name) {}
 
-    private ModuleMember exportedMember(ImportSeen seen, int depth) {
+    private ModuleMember exportedMember(ImportSeen seen) {
         FileScope from = module(seen.module());
-        if (from == null || depth > DEEPEST) {
+        return from == null ? null : from.handsOn(seen.name(), new HashSet<>());
+    }
+
+    private record ModuleName(FileScope file, String name) {}
+
+    /** What the file gives to others under a name, its own or that of another file. */
+    private ModuleMember handsOn(String name, Set<ModuleName> asked) {
+        if (!asked.add(new ModuleName(this, name))) {
             return null;
         }
-        if (from.module != null && holds(from.module, seen.name())) {
-            return new ModuleMember(from.module, seen.name());
+        if (module != null && holds(module, name)) {
+            return new ModuleMember(module, name);
         }
-        ImportSeen again = from.single.get(seen.name());
-        return again == null || again.module() == null ? null : from.exportedMember(again, depth + 1);
+        ImportSeen again = single.get(name);
+        if (again != null && again.module() != null) {
+            FileScope from = module(again.module());
+            return from == null ? null : from.handsOn(again.name(), asked);
+        }
+        for (ImportSeen all : facts.imports()) {
+            FileScope from = all.all() && all.name().isEmpty() && all.alias() == null && all.module() != null
+                    ? module(all.module())
+                    : null;
+            ModuleMember found = from == null ? null : from.handsOn(name, asked);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
     }
 
     private static boolean holds(CodeType module, String name) {

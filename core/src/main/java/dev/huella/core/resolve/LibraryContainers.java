@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
 import java.util.HashMap;
@@ -45,11 +46,17 @@ public final class LibraryContainers {
 
     /**
      * How a type keeps others, or null when it is no container. Subtypes of containers are containers, but for those
-     * that are made of their own like, as a path is of paths.
+     * that are made of their own like, as a path is of paths, and those of the library that only use one for their work.
      */
     Kept of(TypeUse use) {
-        Kept kept = use.type() == null ? null : of(use, 0);
+        Kept kept = use.type() == null || onlyUsesOne(use.type()) ? null : of(use, 0);
         return kept == null || kept.element().type() == use.type() && kept.element().equals(use) ? null : kept;
+    }
+
+    private boolean onlyUsesOne(CodeType type) {
+        return fullNames && type.external() && type.qualifiedName().startsWith("java")
+                && !type.namespace().startsWith("java.util") && type.variables().isEmpty()
+                && !knows(type.qualifiedName()) && !knows(type.name());
     }
 
     private Kept of(TypeUse use, int depth) {

@@ -125,11 +125,6 @@ public final class LibraryKnowledge {
         return lists("tells", operation);
     }
 
-    /** True for the operation that answers whatever a type does not declare. */
-    boolean answersAll(String operation) {
-        return lists("answersAll", operation);
-    }
-
     /** True when calling an operation of that name on a type makes an object of it. */
     public boolean makes(String operation) {
         return lists("makes", operation);
@@ -272,9 +267,12 @@ public final class LibraryKnowledge {
     /** True for values, containers and other types that every program uses and none adapts. */
     public boolean plain(CodeType type) {
         return type.external() && (lists("plain", type.namespace()) || !fullNames && root(type)
-                || !type.qualifiedName().startsWith("java")
-                        && (lists("plainTypes", type.name()) || primitive(type.name())
-                                || containers.knows(type.name())));
+                || !type.qualifiedName().startsWith("java") && everyday(type.name()));
+    }
+
+    /** True for the name of a value, container or other type that every program uses. */
+    boolean everyday(String name) {
+        return lists("plainTypes", name) || primitive(name) || containers.knows(name);
     }
 
     /** True for a type outside the sources that comes with the language. */

@@ -5,9 +5,12 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
+import java.util.Map;
 
 /** What calls give back of whose operation only the name is known. */
 final class LibraryResults {
+    private static final Map<String, String> VALUES = Map.of("givesText", "string", "givesTruth", "boolean", "givesInt", "int",
+            "givesLong", "long", "givesFloat", "float", "givesDouble", "double");
     private final Resolution world;
 
     LibraryResults(Resolution world) {
@@ -42,7 +45,17 @@ final class LibraryResults {
         if (!bare && library.copies(name) && type != null && !type.external() && !NameResolver.isType(on)) {
             return Flow.of(new Origin.Result(null, on.first()), on.type());
         }
-        return null;
+        return type != null && !type.external() ? null : value(name, on);
+    }
+
+    /** What the data file says gives text, a truth or a number. */
+    private Flow value(String name, Flow on) {
+        return VALUES.entrySet()
+                .stream()
+                .filter(kind -> world.library.lists(kind.getKey(), name))
+                .findFirst()
+                .map(kind -> Flow.of(new Origin.Result(null, on.first()), world.literal(kind.getValue())))
+                .orElse(null);
     }
 
     private static Origin copy(Origin of) {

@@ -43,6 +43,11 @@ final class Members {
             found = found == own ? new ArrayList<>(own) : found;
             found.addAll(promised);
         }
+        for (CodeType more : index.addedTo(type)) {
+            if (found.isEmpty()) {
+                found = own(more).getOrDefault(name, List.of());
+            }
+        }
         if (!found.isEmpty()) {
             return found;
         }

@@ -91,6 +91,7 @@ public final class ModelResolver {
                 .toList(), world.supertypes);
         RefusalResolver.resolve(types, world.library);
         SilentResults.resolve(types, world.library);
+        InheritedResults.resolve(types);
         FieldResolver.resolve(types, world.library);
         relations.addAll(new RelationResolver(world.library).relations(types));
         return types;

@@ -48,6 +48,9 @@ final class RelationResolver {
         return found;
     }
 
+    /** A shape that more types have says little of any of them, and would be all that a drawing shows. */
+    private static final int MOST_HAVING = 8;
+
     private void note(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype,
             SourceSpan at) {
         if (from.shape() || to.shape()) {
@@ -62,11 +65,10 @@ final class RelationResolver {
             SourceSpan at) {
         if (!from.shape() && to.kind() == TypeKind.PROTOCOL && kind != Kind.REALIZATION
                 && kind != Kind.GENERALIZATION) {
-            to.subtypes()
-                    .stream()
-                    .filter(type -> type != from)
-                    .forEach(type -> note(kind, from, type, role, many,
-                            stereotype, at));
+            List<CodeType> having = to.subtypes().stream().filter(type -> type != from).toList();
+            if (having.size() <= MOST_HAVING) {
+                having.forEach(type -> note(kind, from, type, role, many, stereotype, at));
+            }
         }
     }
 

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Field;
@@ -40,5 +41,11 @@ final class Resolution {
         declarer = new TypeDeclarer(index);
         names = new TypeNames(index, declarer, supertypes, slots::add);
         members = new Members(supertypes, index);
+    }
+
+    /** The type of a literal of that kind: string, char, boolean, int, long, float or double. */
+    TypeUse literal(String kind) {
+        CodeType text = kind.equals("string") ? index.qualified("java.lang.String") : null;
+        return text != null ? TypeUse.of(text) : TypeUse.primitive(library.literal(kind));
     }
 }

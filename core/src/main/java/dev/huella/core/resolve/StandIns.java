@@ -110,7 +110,7 @@ final class StandIns {
             return false;
         }
         Map<String, Operation> own = open(field.home());
-        own.keySet().removeIf(name -> LibraryKnowledge.of(held).answersAll(name));
+        own.keySet().removeIf(name -> LibraryKnowledge.of(held).lists("answersAll", name));
         Set<String> answered = answered(held, new HashSet<>());
         return answered.containsAll(own.keySet()) && !answered.isEmpty();
     }

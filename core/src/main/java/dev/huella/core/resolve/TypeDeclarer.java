@@ -119,15 +119,26 @@ final class TypeDeclarer {
             Waiting one = extensions.get(i);
             CodeType target = names.known(one.facts.name(),
                     new TypeNames.From(one.scope, one.outer, Map.of(), one.prefix));
-            if (target == null || target.external()) {
-                String name = one.facts.name().substring(one.facts.name().lastIndexOf('.') + 1);
-                target = index.source(one.prefix + one.facts.name());
-                target = target != null
-                        ? target
-                        : typeFor(one.facts, one.prefix + one.facts.name(), name, one.outer, one.scope);
-            }
-            inside(one.facts, target, one.scope, one.outer == null);
+            inside(one.facts, target == null || target.external() ? stranger(one, target) : target, one.scope,
+                    one.outer == null);
         }
+    }
+
+    /** What a package adds to a type from elsewhere is a type of its own, which the elsewhere is not known by. */
+    private CodeType stranger(Waiting one, CodeType outside) {
+        String qualified = one.prefix + one.facts.name();
+        String name = one.facts.name().substring(one.facts.name().lastIndexOf('.') + 1);
+        boolean hidden = outside != null || index.library().everyday(name);
+        CodeType known = hidden ? index.added(qualified) : index.source(qualified);
+        if (known != null) {
+            return known;
+        }
+        if (!hidden) {
+            return typeFor(one.facts, qualified, name, one.outer, one.scope);
+        }
+        CodeType type = named(one.facts, qualified, name, one.outer, one.scope);
+        index.add(type);
+        return type;
     }
 
     /** A name for whichever of several types is a type itself where all of them are of this code. */
@@ -168,14 +179,22 @@ final class TypeDeclarer {
         inside(facts, type, scope, outer == null);
     }
 
-    private CodeType typeFor(TypeDeclared facts, String qualifiedName, String name, CodeType outer, FileScope scope) {
+    private static CodeType named(TypeDeclared facts, String qualifiedName, String name, CodeType outer,
+            FileScope scope) {
         Modifiers modifiers = facts.modifiers();
         if (facts.kind() == TypeKind.ENUM || facts.kind() == TypeKind.RECORD) {
             modifiers = modifiers.with(Mark.STATIC);
         }
-        var type = new CodeType(name, qualifiedName, facts.kind(), modifiers, facts.at(), outer, facts.anonymous());
+        boolean promised = facts.standing() == Standing.EXTENSION && scope.library().promised(name);
+        var type = new CodeType(name, qualifiedName, promised ? TypeKind.PROTOCOL : facts.kind(), modifiers,
+                facts.at(), outer, facts.anonymous());
         type.language(scope.facts().language());
         type.unreadable(facts.unreadable());
+        return type;
+    }
+
+    private CodeType typeFor(TypeDeclared facts, String qualifiedName, String name, CodeType outer, FileScope scope) {
+        CodeType type = named(facts, qualifiedName, name, outer, scope);
         if (outer != null) {
             outer.add(type);
         } else if (facts.kind() == TypeKind.MODULE && scope.module() == null && facts.standing() == Standing.WHOLE) {

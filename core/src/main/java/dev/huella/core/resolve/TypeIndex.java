@@ -34,6 +34,8 @@ final class TypeIndex {
     private final Map<String, List<Operation>> extensions = new HashMap<>();
     private final Map<String, List<CodeType>> variables = new HashMap<>();
     private final Map<String, TypeText> aliases = new HashMap<>();
+    private final Map<String, CodeType> added = new HashMap<>();
+    private final Map<String, List<CodeType>> addedTo = new HashMap<>();
     private final LibraryTypes library = new LibraryTypes(this);
     private final Map<String, CodeType> bare = new ConcurrentHashMap<>();
     private final Map<String, Operation> called = new ConcurrentHashMap<>();
@@ -58,6 +60,22 @@ final class TypeIndex {
         if (type.outer() == null && !type.anonymous()) {
             bySimpleName.computeIfAbsent(type.name(), key -> new ArrayList<>(1)).add(type);
         }
+    }
+
+    /** What a package adds to a type of a library; the library's type keeps its name to itself. */
+    void add(CodeType type) {
+        added.put(type.qualifiedName(), type);
+        addedTo.computeIfAbsent(type.name(), key -> new ArrayList<>(1)).add(type);
+    }
+
+    /** What a package adds to a type of a library; null when it adds nothing. */
+    CodeType added(String qualifiedName) {
+        return added.get(qualifiedName);
+    }
+
+    /** What all packages add to a type from outside, in the order of the files. */
+    List<CodeType> addedTo(CodeType outside) {
+        return outside.external() ? addedTo.getOrDefault(outside.name(), List.of()) : List.of();
     }
 
     CodeType source(String qualifiedName) {

@@ -141,7 +141,7 @@ final class ValueResolver {
         TypeUse type = TypeUse.UNKNOWN;
         if (TESTS.contains(computed.sign())) {
             computed.parts().forEach(this::flow);
-            return Flow.of(Origin.UNKNOWN, literalType("boolean"));
+            return Flow.of(Origin.UNKNOWN, body.world.literal("boolean"));
         }
         if (SEVERAL.contains(computed.sign())) {
             computed.parts().forEach(this::flow);
@@ -151,7 +151,7 @@ final class ValueResolver {
             TypeUse of = flow(part).type();
             type = type.isUnknown() || of.text().equals("String") ? of : type;
         }
-        return Flow.of(Origin.UNKNOWN, type);
+        return Flow.of(Origin.UNKNOWN, computed.sign().equals("text") ? body.world.literal("string") : type);
     }
 
     private Flow typeName(TypeUse named) {
@@ -163,19 +163,12 @@ final class ValueResolver {
     private TypeUse literalType(Value.Literal literal) {
         return switch (literal.kind()) {
             case NULL -> TypeUse.UNKNOWN;
-            case TRUTH -> literalType("boolean");
-            case NUMBER -> literalType(numberType(literal.text()));
-            case TEXT -> {
-                CodeType text = literal.text().startsWith("'") ? null : body.world.index.qualified("java.lang.String");
-                yield text != null
-                        ? TypeUse.of(text)
-                        : literalType(body.world.library.root().isEmpty() ? "string" : "char");
-            }
+            case TRUTH -> body.world.literal("boolean");
+            case NUMBER -> body.world.literal(numberType(literal.text()));
+            case TEXT -> literal.text().startsWith("'") && !body.world.library.root().isEmpty()
+                    ? body.world.literal("char")
+                    : body.world.literal("string");
         };
-    }
-
-    private TypeUse literalType(String kind) {
-        return TypeUse.primitive(body.world.library.literal(kind));
     }
 
     private static String numberType(String text) {
@@ -292,7 +285,7 @@ final class ValueResolver {
         if (body.touched != null) {
             body.touched.add(tested);
         }
-        return Flow.of(Origin.UNKNOWN, literalType("boolean"));
+        return Flow.of(Origin.UNKNOWN, body.world.literal("boolean"));
     }
 
     private Flow same(Value.Same same) {
@@ -306,7 +299,7 @@ final class ValueResolver {
             askedByClass(left, right, same);
             askedByClass(right, left, same);
         }
-        return Flow.of(Origin.UNKNOWN, literalType("boolean"));
+        return Flow.of(Origin.UNKNOWN, body.world.literal("boolean"));
     }
 
     /** {@code x.getClass() == T.class} asks the kind as well as {@code instanceof} does. */

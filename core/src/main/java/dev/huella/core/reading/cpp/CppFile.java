@@ -90,7 +90,7 @@ final class CppFile {
             case "class_specifier", "struct_specifier", "union_specifier", "enum_specifier" -> type(node, namespace,
                     templates);
             case "alias_declaration", "type_definition" -> alias(node, namespace);
-            case "function_definition" -> function(node, namespace);
+            case "function_definition" -> function(node, namespace, templates);
             case "declaration", "field_declaration" -> variable(node, namespace, templates);
             default -> {
                 if (ENTERED.contains(node.kind())) {
@@ -160,7 +160,7 @@ final class CppFile {
         }
     }
 
-    private void function(SyntaxNode node, String namespace) {
+    private void function(SyntaxNode node, String namespace, List<SyntaxNode> templates) {
         SyntaxNode declarator = CppTypeTexts.function(node.child("declarator"));
         SyntaxNode type = node.child("type");
         if (type != null && type.child("body") != null) {
@@ -174,18 +174,19 @@ final class CppFile {
             String path = CppTypeTexts.plain(name.text());
             int dot = path.lastIndexOf('.');
             if (dot > 0) {
-                outside(node, path.substring(0, dot), path.substring(dot + 1), namespace);
+                outside(node, path.substring(0, dot), path.substring(dot + 1), namespace, templates);
             }
             return;
         }
-        new CppMembers(module(namespace), aliases).operation(node, Visibility.PUBLIC, true, name.text());
+        new CppMembers(module(namespace), aliases).open(templates).operation(node, Visibility.PUBLIC, true, name.text());
     }
 
     /** A member defined outside its class. */
-    private void outside(SyntaxNode node, String owner, String name, String namespace) {
+    private void outside(SyntaxNode node, String owner, String name, String namespace,
+            List<SyntaxNode> templates) {
         var parts = new TypeParts(TypeKind.CLASS, owner).standing(Standing.EXTENSION).modifiers(CppTypes.PUBLIC);
         String simple = owner.substring(owner.lastIndexOf('.') + 1);
-        new CppMembers(parts, aliases).named(simple).operation(node, Visibility.PUBLIC, false, name);
+        new CppMembers(parts, aliases).named(simple).open(templates).operation(node, Visibility.PUBLIC, false, name);
         types.add(parts.namespace(namespace).at(node));
     }
 

@@ -20,10 +20,10 @@ final class CppMasks {
                     + "|^[ \\t]*((?:export[ \\t]+)?module[ \\t]*[\\w.:]*;)|^[ \\t]*(export)(?=[ \\t]+(?:namespace|class|struct|template|enum|import|inline|constexpr|using|void|auto)\\b)"
                     + "|\\b(?:un)?signed(?:\\s+\\w+){1,3}\\s*(:\\s*\\d+)(?=\\s*[={])|\\b(?:bool|char|short|int|long|\\w+_t)\\s+\\w+\\s*(:\\s*\\d+)(?=\\s*[={])"
                     + "|[(]\\s*(this\\s+)(?=[\\w:]+(?:\\s*[&*]+\\s*|\\s+)\\w+\\s*[,)])"
-                    + "|(__declspec\\([^)\\n]*\\))|(__attribute__\\s*\\(\\([^\\n]*?\\)\\))",
+                    + "|->(\\*)(?=\\s*\\w)|(__declspec\\([^)\\n]*\\))|(__attribute__\\s*\\(\\([^\\n]*?\\)\\))",
             Pattern.MULTILINE);
     private static final Pattern ALONE = Pattern.compile(
-            "^[ \\t]*([A-Z][A-Z0-9_]{3,}(?:\\([^;{}\\n]*\\))?)[ \\t]*(?=\\n|$)|^[ \\t]*([A-Z][A-Z0-9_]{3,}_(?:API|EXPORT|INLINE|NODISCARD|CONSTEXPR\\w*|DECL|LOCAL|NOEXCEPT))\\b(?=[ \\t]+\\w)"
+            "^[ \\t]*([A-Z][A-Z0-9_]{3,}(?:\\([^;{}\\n]*\\))?)[ \\t]*(?=\\n|$)|^[ \\t]*([A-Z][A-Z0-9_]{3,}[ \\t]*\\()[^()\\n]*;[ \\t]*(\\))[ \\t]*$|^[ \\t]*([A-Z][A-Z0-9_]{3,}_(?:API|EXPORT|INLINE|NODISCARD|CONSTEXPR\\w*|DECL|LOCAL|NOEXCEPT))\\b(?=[ \\t]+\\w)"
                     + "|(?<=\\])[ \\t]+([A-Z][A-Z0-9_]{3,})[ \\t]*(?=;)|\\b([A-Z][A-Z0-9]*_(?:NOEXCEPT|OVERRIDE|FINAL|CONSTEXPR|INLINE|EXPORT|API|NODISCARD|DEPRECATED))\\b(?!\\s*\\()",
             Pattern.MULTILINE);
     /** {@code = {}} behind a parameter. */

@@ -9,6 +9,7 @@ import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
@@ -26,6 +27,7 @@ final class CppMembers {
     private final TypeParts into;
     private final List<AliasSeen> aliases;
     private String className;
+    private List<TypeParameterDeclared> open = List.of();
 
     CppMembers(TypeParts into, List<AliasSeen> aliases) {
         this.into = into;
@@ -36,6 +38,12 @@ final class CppMembers {
     /** The simple name that constructors have. */
     CppMembers named(String simple) {
         className = simple;
+        return this;
+    }
+
+    /** What the templates around the next operation leave open. */
+    CppMembers open(List<SyntaxNode> templates) {
+        open = templates.stream().flatMap(one -> CppTypes.parameters(one.child("parameters")).stream()).toList();
         return this;
     }
 
@@ -77,10 +85,14 @@ final class CppMembers {
                     "operator_cast_definition", "constructor_or_destructor_declaration", "operator_cast_declaration" ->
                 declaredOperation(member, visibility);
             case "field_declaration", "declaration" -> declared(member, visibility, templates);
-            case "template_declaration" -> member.children()
-                    .stream()
-                    .filter(child -> !child.is("template_parameter_list"))
-                    .forEach(child -> member(child, visibility, List.of(member)));
+            case "template_declaration" -> {
+                open(List.of(member));
+                member.children()
+                        .stream()
+                        .filter(child -> !child.is("template_parameter_list"))
+                        .forEach(child -> member(child, visibility, List.of(member)));
+                open(List.of());
+            }
             case "alias_declaration", "type_definition" -> {
                 TypeDeclared named = CppTypes.alias(member, aliases, null);
                 if (named != null) {
@@ -191,13 +203,17 @@ final class CppMembers {
                 : returned(node, declarator);
         into.operations()
                 .add(new OperationDeclared(name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
-                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(),
+                        promised ? modifiers.with(Mark.ABSTRACT) : modifiers, open,
                         parameters(declarator == null ? null : declarator.child("parameters")), returns, steps,
                         bodies.inner(),
                         node.span()));
     }
 
     private static TypeText returned(SyntaxNode node, SyntaxNode declarator) {
+        SyntaxNode name = declarator == null ? null : CppTypeTexts.name(declarator);
+        if (name != null && name.is("operator_cast")) {
+            return CppTypeTexts.type(name.child("type"));
+        }
         SyntaxNode trailing = declarator == null ? null : declarator.first("trailing_return_type");
         return trailing != null && !trailing.children().isEmpty()
                 ? CppTypeTexts.type(trailing.children().getFirst())

@@ -35,7 +35,7 @@ final class CppTypeTexts {
                         : node.children().isEmpty()
                                 ? null
                                 : type(node.children().getFirst());
-            case "sized_type_specifier" -> TypeText.of("int");
+            case "sized_type_specifier" -> TypeText.of(node.text().replaceAll("\\s+", " "));
             default -> TypeText.of(node.text().replaceAll("\\s", "").replace("::", "."));
         };
     }

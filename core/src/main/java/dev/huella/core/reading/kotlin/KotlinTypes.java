@@ -17,11 +17,14 @@ import dev.huella.core.reading.TypeParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads heads of types, modifiers, and types as they are written. */
 final class KotlinTypes {
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
     private static final Set<String> TYPES = Set.of("class_declaration", "object_declaration", "companion_object");
+
+    private static final Pattern ANNOTATION = Pattern.compile("@[\\w.:]+(\\([^()]*\\))?\\s*");
 
     private KotlinTypes() {}
 
@@ -163,7 +166,7 @@ final class KotlinTypes {
     static TypeText typeIn(SyntaxNode node) {
         for (SyntaxNode child : node.children()) {
             if (isTypeNode(child)) {
-                return TypeText.as(type(child), child.text());
+                return TypeText.as(type(child), ANNOTATION.matcher(child.text()).replaceAll(""));
             }
         }
         return null;

@@ -257,7 +257,11 @@ final class KotlinValues extends Bodies {
     private Value reference(SyntaxNode node, List<SyntaxNode> parts) {
         SourceSpan at = node.span();
         if (node.tokens().stream().anyMatch(token -> token.is("class"))) {
-            return new Value.TypeName(TypeText.of(parts.isEmpty() ? "?" : parts.getFirst().text()), at);
+            boolean value = parts.isEmpty() || !Character.isUpperCase(parts.getFirst().text().charAt(0))
+                    && !parts.getFirst().text().contains(".");
+            return value && !parts.isEmpty()
+                    ? new Value.Member(value(parts.getFirst()), "javaClass", at)
+                    : new Value.TypeName(TypeText.of(parts.isEmpty() ? "?" : parts.getFirst().text()), at);
         }
         String name = parts.getLast().text();
         if (parts.size() == 1) {
@@ -296,7 +300,8 @@ final class KotlinValues extends Bodies {
     }
 
     private Value check(SyntaxNode node, List<SyntaxNode> parts) {
-        TypeText type = KotlinTypes.type(parts.getLast());
+        boolean within = node.tokens().stream().anyMatch(token -> token.is("in") || token.is("!in"));
+        TypeText type = within ? null : KotlinTypes.type(parts.getLast());
         boolean negated = node.tokens().stream().anyMatch(token -> token.kind().startsWith("!is"));
         if (type == null) {
             return new Value.Computed("in", parts.stream().map(this::value).toList(), node.span());

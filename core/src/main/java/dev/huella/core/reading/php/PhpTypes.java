@@ -277,7 +277,7 @@ final class PhpTypes {
             }
             String name = named.text().replace("$", "").replace("&", "");
             TypeText type = WrittenType.orOfDefault(written(type(child.child("type"), own), doc.parameter(name)),
-                    child.child("default_value"), "bool");
+                    child.child("default_value"), WrittenType.Plain.PHP);
             boolean many = child.is("variadic_parameter");
             found.add(new ParameterDeclared(name, many ? (type == null ? TypeText.of("?") : type).array(1) : type,
                     many || child.child("default_value") != null));

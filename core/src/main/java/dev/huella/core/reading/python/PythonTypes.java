@@ -249,7 +249,7 @@ final class PythonTypes {
                 case "identifier" -> found.add(new ParameterDeclared(child.text(), null));
                 case "default_parameter", "typed_default_parameter" -> found.add(
                         new ParameterDeclared(child.child("name").text(),
-                                WrittenType.orOfDefault(type, child.child("value"), "bool"), true));
+                                WrittenType.orOfDefault(type, child.child("value"), WrittenType.Plain.PYTHON), true));
                 case "typed_parameter" -> {
                     SyntaxNode name = child.children().getFirst();
                     boolean many = !name.is("identifier");

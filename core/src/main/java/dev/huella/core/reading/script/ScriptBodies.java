@@ -195,7 +195,7 @@ final class ScriptBodies extends Bodies {
             }
             case "assignment_pattern", "object_assignment_pattern" -> {
                 SyntaxNode name = part.children().getFirst();
-                TypeText truth = WrittenType.orOfDefault(null, part.child("right"), "boolean");
+                TypeText truth = WrittenType.orOfDefault(null, part.child("right"), WrittenType.Plain.SCRIPT);
                 if (whole == null || !byName || name.is("object_pattern") || name.is("array_pattern")) {
                     parted(name, byName, whole, into);
                 } else {

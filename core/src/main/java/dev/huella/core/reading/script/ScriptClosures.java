@@ -89,7 +89,7 @@ final class ScriptClosures {
         }
         var bodies = new ScriptBodies(into.name());
         into.operations()
-                .add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(),
+                .add(new OperationDeclared(name, Kind.OPERATION, modifiers, ScriptTypeTexts.parameters(function, doc),
                         ScriptValues.parameters(function, doc), ScriptMembers.result(function, doc),
                         bodies.functionBody(function), bodies.inner(), at.span()));
     }

@@ -139,7 +139,7 @@ final class ScriptMembers {
         into.operations()
                 .add(new OperationDeclared(constructor ? into.name() : name,
                         constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers,
-                        ScriptTypeTexts.parameters(node.child("type_parameters")), parameters, result(node, doc), steps,
+                        ScriptTypeTexts.parameters(node, doc), parameters, result(node, doc), steps,
                         bodies.inner(), node.span()));
     }
 
@@ -185,8 +185,8 @@ final class ScriptMembers {
         if (annotation == null && value != null && ScriptValues.isFunction(value)) {
             List<ParameterDeclared> parameters = ScriptValues.parameters(value, doc);
             into.operations()
-                    .add(new OperationDeclared(name, Kind.OPERATION, modifiers, List.of(), parameters,
-                            result(value, doc), bodies.functionBody(value), bodies.inner(), node.span()));
+                    .add(new OperationDeclared(name, Kind.OPERATION, modifiers,
+                            ScriptTypeTexts.parameters(value, doc), parameters, result(value, doc), bodies.functionBody(value), bodies.inner(), node.span()));
             return;
         }
         TypeText type = annotation == null ? doc.held() : ScriptTypeTexts.type(annotation);
@@ -274,7 +274,7 @@ final class ScriptMembers {
                     ? ScriptTypeTexts.type(child.child("type"))
                     : doc.parameter(name);
             SyntaxNode initial = child.is("assignment_pattern") ? child.child("right") : child.child("value");
-            type = WrittenType.orOfDefault(type, initial, "boolean");
+            type = WrittenType.orOfDefault(type, initial, WrittenType.Plain.SCRIPT);
             boolean optional = rest || child.is("optional_parameter") || child.is("assignment_pattern")
                     || child.child("value") != null;
             found.add(new ParameterDeclared(name, rest && type == null ? TypeText.of("?").array(1) : type, optional));

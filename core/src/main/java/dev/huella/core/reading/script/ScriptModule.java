@@ -11,6 +11,7 @@ import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
@@ -203,20 +204,20 @@ final class ScriptModule {
             List<ParameterDeclared> parameters = ScriptValues.parameters(node, doc);
             var span = surface.span();
             List<Value> handed = parameters.stream().map(one -> (Value) new Value.Name(one.name(), span)).toList();
-            operation(name, parameters, null, List.of(new Step.Return(new Value.Create(TypeText.of(name), handed, null,
+            operation(name, List.of(), parameters, null, List.of(new Step.Return(new Value.Create(TypeText.of(name), handed, null,
                     span), span)), List.of(), at);
             return;
         }
         var own = new ScriptBodies(stem);
-        operation(name, ScriptValues.parameters(node, doc), ScriptMembers.result(node, doc), own.functionBody(node),
-                own.inner(), at);
+        operation(name, ScriptTypeTexts.parameters(node, doc), ScriptValues.parameters(node, doc),
+                ScriptMembers.result(node, doc), own.functionBody(node), own.inner(), at);
     }
 
-    private void operation(String name, List<ParameterDeclared> parameters, TypeText result, List<Step> body,
-            List<TypeDeclared> inner, SyntaxNode at) {
+    private void operation(String name, List<TypeParameterDeclared> open, List<ParameterDeclared> parameters,
+            TypeText result, List<Step> body, List<TypeDeclared> inner, SyntaxNode at) {
         parts.operations()
                 .add(new OperationDeclared(name, Kind.OPERATION, ScriptTypes.PUBLIC.with(Mark.STATIC),
-                        List.of(), parameters, result, body, inner, at.span()));
+                        open, parameters, result, body, inner, at.span()));
     }
 
     private void variable(SyntaxNode declarator, DocComment doc) {

@@ -2,6 +2,7 @@ package dev.huella.core.reading.script;
 
 import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
 import dev.huella.core.facts.TypeText;
+import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.SyntaxNode;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +41,7 @@ final class ScriptTypeTexts {
             case "type_predicate", "type_predicate_annotation" -> TypeText.of("boolean");
             case "type_identifier", "identifier", "predefined_type", "nested_type_identifier", "member_expression",
                     "nested_identifier" ->
-                TypeText.of(node.text().replaceAll("\\s", ""));
+                TypeText.of(node.text().replaceFirst("^unique\\s+", "").replaceAll("\\s", ""));
             case "object_type" -> objectType(node);
             case "this_type" -> null;
             default -> null;
@@ -139,6 +140,12 @@ final class ScriptTypeTexts {
             found.add(type == null ? TypeText.of("?") : type);
         }
         return found;
+    }
+
+    /** Those of a class or function, in its head or in the comment before it. */
+    static List<TypeParameterDeclared> parameters(SyntaxNode node, DocComment doc) {
+        List<TypeParameterDeclared> written = parameters(node.child("type_parameters"));
+        return written.isEmpty() ? doc.open() : written;
     }
 
     static List<TypeParameterDeclared> parameters(SyntaxNode node) {

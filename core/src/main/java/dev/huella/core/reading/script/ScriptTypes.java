@@ -32,7 +32,7 @@ final class ScriptTypes {
         SyntaxNode named = node.child("name");
         String name = named == null ? holder : named.text();
         var parts = new TypeParts(TypeKind.CLASS, name);
-        parts.typeParameters().addAll(ScriptTypeTexts.parameters(node.child("type_parameters")));
+        parts.typeParameters().addAll(ScriptTypeTexts.parameters(node, doc));
         SyntaxNode heritage = node.first("class_heritage");
         if (heritage != null) {
             heritage(heritage, parts);

@@ -264,6 +264,9 @@ final class ScriptValues extends Bodies {
             return new Value.Call(value(argument.child("object")), "delete", List.of(value(argument.child("index"))),
                     node.span());
         }
+        if (sign.equals("+") || sign.equals("-") || sign.equals("~")) {
+            return new Value.Cast(TypeText.of("number"), value(argument), node.span());
+        }
         return new Value.Computed(sign, List.of(sign.equals("!") ? condition(argument) : value(argument)), node.span());
     }
 
