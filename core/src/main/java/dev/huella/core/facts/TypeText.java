@@ -69,7 +69,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
 
     /** The same type with more array brackets. */
     public TypeText array(int more) {
-        return more == 0 ? this : isOptional() ? present().array(more) : new TypeText(name, arguments, dimensions + more);
+        return more == 0
+                ? this
+                : isOptional() ? present().array(more) : new TypeText(name, arguments, dimensions + more);
     }
 
     @Override

@@ -11,15 +11,18 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryContainers.Kept;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** What fields hold: containers are looked into; where their element is not written, what is put in them tells. */
 final class FieldResolver {
     private final LibraryKnowledge library;
     private final Containers containers;
     private final Map<Field, TypeUse> putIn = new IdentityHashMap<>();
+    private final Set<Field> optional = Collections.newSetFromMap(new IdentityHashMap<>());
 
     private FieldResolver(LibraryKnowledge library) {
         this.library = library;
@@ -38,8 +41,16 @@ final class FieldResolver {
                 note(calls.receiver(), containers.added(calls.name(), calls.arguments().getLast()));
             } else if (deed instanceof Deed.Stores stores) {
                 note(stores.container(), stores.value());
+            } else if (deed instanceof Deed.Sets sets && sets.field().isInferred()
+                    && sets.value().origins().stream().anyMatch(FieldResolver::mayBeMissing)) {
+                optional.add(sets.field());
             }
         }
+    }
+
+    private static boolean mayBeMissing(Origin origin) {
+        return origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
+                && of.parameters().get(index).type().text().startsWith("?");
     }
 
     private void note(Flow container, Flow value) {
@@ -60,7 +71,7 @@ final class FieldResolver {
 
     private Held held(Field field) {
         TypeUse type = field.type();
-        Multiplicity many = field.isOptional() ? Multiplicity.OPTIONAL : Multiplicity.ONE;
+        Multiplicity many = field.isOptional() || optional.contains(field) ? Multiplicity.OPTIONAL : Multiplicity.ONE;
         if (field.modifiers().has(Mark.EVENT)) {
             many = Multiplicity.MANY;
         }

@@ -9,7 +9,8 @@ import java.util.Map;
 
 /** What calls give back of whose operation only the name is known. */
 final class LibraryResults {
-    private static final Map<String, String> VALUES = Map.of("givesText", "string", "givesTruth", "boolean", "givesInt", "int",
+    private static final Map<String, String> VALUES = Map.of("givesText", "string", "givesTruth", "boolean", "givesInt",
+            "int",
             "givesLong", "long", "givesFloat", "float", "givesDouble", "double");
     private final Resolution world;
 

@@ -8,7 +8,6 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
 import dev.huella.core.model.TypeUse;
-import dev.huella.core.resolve.Slots.Key;
 import dev.huella.core.resolve.Slots.Slot;
 import dev.huella.core.resolve.Slots.Use;
 import java.util.ArrayList;
@@ -133,7 +132,7 @@ final class SlotInference {
     /** A list that starts with some and is given others later keeps what they have in common. */
     private TypeUse widened(TypeUse found, Slot slot, Slots slots) {
         Slot inside = slots.all().get(slot.key.elements());
-        boolean list = dynamic && workedOut(slot.key) && found.dimensions() == 1 && found.type() != null
+        boolean list = dynamic && slot.key.isWorkedOut() && found.dimensions() == 1 && found.type() != null
                 && !found.type().external() && !found.type().shape();
         if (!list || inside == null || inside.types.stream()
                 .allMatch(use -> use.type() == null || use.type().external()
@@ -161,16 +160,6 @@ final class SlotInference {
                 : new TypeUse(use.text(), use.type(), use.variable(), arguments, use.dimensions());
     }
 
-    /** True where the type was found by an earlier reading of the bodies, which may have seen too little. */
-    private static boolean workedOut(Key key) {
-        return switch (key.owner()) {
-            case Field field -> field.isInferred();
-            case Operation operation when key.index() >= 0 && key.index() < operation.parameters().size() ->
-                operation.parameters().get(key.index()).inferred();
-            default -> false;
-        };
-    }
-
     private TypeUse found(Slot slot, TypeUse now) {
         if (now.isUnknown() && slot.written != null && slot.written.kind() == TypeKind.FUNCTION
                 && !slot.written.shape() && !slot.key.element()) {
@@ -179,7 +168,7 @@ final class SlotInference {
         if (Shapes.isFunction(now.type()) || !slot.functions.isEmpty() && now.isUnknown()) {
             return shapes ? inside(slot, places.function(slot, now)) : now;
         }
-        if (!now.isUnknown() && !(dynamic && workedOut(slot.key))) {
+        if (!now.isUnknown() && !(dynamic && slot.key.isWorkedOut())) {
             return now;
         }
         Set<CodeType> known = new LinkedHashSet<>();
@@ -194,7 +183,10 @@ final class SlotInference {
                 other = use;
             }
         }
-        TypeUse one = !known.isEmpty() ? common(known, slot) : other.isUnknown() ? byUse(slot) : other;
+        boolean said = !dynamic && known.size() == 1; // what a value starts with is its type
+        TypeUse one = said
+                ? TypeUse.of(known.iterator().next())
+                : !known.isEmpty() ? common(known, slot) : other.isUnknown() ? byUse(slot) : other;
         if (container.isUnknown()) {
             return one;
         }

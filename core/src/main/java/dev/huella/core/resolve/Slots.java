@@ -83,6 +83,16 @@ final class Slots {
                     && !use.type().shape();
         }
 
+        /** True where the type was found by an earlier reading of the bodies, which may have seen too little. */
+        boolean isWorkedOut() {
+            return switch (owner) {
+                case Field field -> field.isInferred();
+                case Operation operation when index >= 0 && index < operation.parameters().size() ->
+                    operation.parameters().get(index).inferred();
+                default -> false;
+            };
+        }
+
         /** The type it has now; null for places outside the sources. */
         TypeUse type() {
             return switch (owner) {

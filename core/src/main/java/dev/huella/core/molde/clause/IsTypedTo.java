@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -37,7 +38,9 @@ public final class IsTypedTo implements Clause.Listed {
                     Deeds.speaking(type).forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
                 }
             }
-            Set<CodeType> made = type.fields().stream().anyMatch(Field::isInferred) ? made(type) : Set.of();
+            boolean tells = type.kind() != TypeKind.MODULE // whose variables are as good as local
+                    && type.fields().stream().anyMatch(Field::isInferred);
+            Set<CodeType> made = tells ? made(type) : Set.of();
             for (Field field : type.fields()) {
                 CodeType held = field.isInferred() ? field.type().type() : null;
                 if (held != null && !held.external() && !held.shape() && made.contains(held)) {

@@ -178,7 +178,8 @@ final class CppFile {
             }
             return;
         }
-        new CppMembers(module(namespace), aliases).open(templates).operation(node, Visibility.PUBLIC, true, name.text());
+        new CppMembers(module(namespace), aliases).open(templates)
+                .operation(node, Visibility.PUBLIC, true, name.text());
     }
 
     /** A member defined outside its class. */

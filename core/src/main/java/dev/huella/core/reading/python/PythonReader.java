@@ -131,14 +131,15 @@ public final class PythonReader extends TreeReader {
 
         /** Takes a new name for a type. */
         private boolean isAlias(SyntaxNode node) {
-            TypeDeclared function = PythonAliases.declared(node);
-            AliasSeen alias = function == null ? PythonAliases.seen(node) : null;
-            if (function != null) {
-                declared.add(function);
+            TypeDeclared row = PythonRows.named(node);
+            TypeDeclared type = row == null ? PythonAliases.declared(node) : row;
+            AliasSeen alias = type == null ? PythonAliases.seen(node) : null;
+            if (type != null) {
+                declared.add(type);
             } else if (alias != null) {
                 aliases.add(alias);
             }
-            return function != null || alias != null;
+            return type != null || alias != null;
         }
     }
 

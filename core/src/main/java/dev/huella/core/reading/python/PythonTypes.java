@@ -27,7 +27,7 @@ import java.util.regex.Pattern;
 final class PythonTypes {
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
     private static final Set<String> MARKERS = Set.of("object", "ABC", "Generic", "Protocol", "NamedTuple",
-            "TypedDict");
+            "TypedDict", "namedtuple");
     private static final Set<String> ENUMS = Set.of("Enum", "IntEnum", "StrEnum", "Flag", "IntFlag");
 
     private static final Pattern HANDED_ON = Pattern.compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*,");
@@ -126,6 +126,7 @@ final class PythonTypes {
         boolean data = isRow || decorators.stream()
                 .anyMatch(one -> one.endsWith("dataclass") || one.endsWith("define"));
         members(node.child("body"), parts, data);
+        PythonRows.inherited(supers, parts);
         Modifiers modifiers = visibility(name);
         isAbstract |= protocol || parts.operations().stream().anyMatch(one -> one.modifiers().has(Mark.ABSTRACT));
         return parts.modifiers(isAbstract ? modifiers.with(Mark.ABSTRACT) : modifiers).at(node);

@@ -65,8 +65,10 @@ final class RubyMacros {
                 }
             }
             case "def_delegators", "def_delegator", "delegate", "def_instance_delegators" -> delegators(call, type);
-            default -> {
-                // other calls declare nothing that is known
+            default -> { // what marks an operation in place declares it, and nothing else that is known
+                if (call.child("receiver") == null) {
+                    type.marked(call.child("arguments"));
+                }
             }
         }
     }
@@ -226,6 +228,10 @@ final class RubyMacros {
                     .findFirst()
                     .ifPresent(base -> types.into().extended().add(type(base)));
         } else if (receiver.text().equals("Struct") || receiver.text().equals("Data")) {
+            components(call, types.into());
+        } else if (call.child("method").text().equals("new") && receiver.is("constant")
+                && !arguments(call).isEmpty() && arguments(call).stream().allMatch(one -> one.is("simple_symbol"))) {
+            types.into().extended().add(type(receiver)); // a class of the code base that makes classes as Struct does
             components(call, types.into());
         }
         SyntaxNode block = call.child("block");

@@ -21,7 +21,8 @@ final class RubyParameters {
             switch (child.kind()) {
                 case "identifier" -> found.add(new ParameterDeclared(text, null));
                 case "optional_parameter", "keyword_parameter" -> found.add(new ParameterDeclared(text,
-                        WrittenType.orOfDefault(null, child.child("value"), WrittenType.Plain.RUBY), child.child("value") != null));
+                        WrittenType.orOfDefault(null, child.child("value"), WrittenType.Plain.RUBY),
+                        child.child("value") != null));
                 case "splat_parameter" -> found.add(new ParameterDeclared(text, TypeText.of("?").array(1), true));
                 case "hash_splat_parameter", "forward_parameter" -> found.add(new ParameterDeclared(text, null, true));
                 case "block_parameter" -> found.add(new ParameterDeclared(text.isEmpty() ? "block" : text,

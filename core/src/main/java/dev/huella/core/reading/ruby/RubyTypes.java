@@ -231,6 +231,15 @@ final class RubyTypes {
         return current;
     }
 
+    /** {@code mark def name … end} */
+    void marked(SyntaxNode arguments) {
+        for (SyntaxNode argument : arguments == null ? List.<SyntaxNode>of() : arguments.children()) {
+            if (argument.is("method") || argument.is("singleton_method")) {
+                operation(argument, argument.is("singleton_method"));
+            }
+        }
+    }
+
     /** Sets the visibility of operations by their names, or of one declared right here. */
     void visibility(SyntaxNode arguments, Visibility visibility) {
         for (SyntaxNode argument : arguments == null ? List.<SyntaxNode>of() : arguments.children()) {

@@ -186,7 +186,8 @@ final class ScriptMembers {
             List<ParameterDeclared> parameters = ScriptValues.parameters(value, doc);
             into.operations()
                     .add(new OperationDeclared(name, Kind.OPERATION, modifiers,
-                            ScriptTypeTexts.parameters(value, doc), parameters, result(value, doc), bodies.functionBody(value), bodies.inner(), node.span()));
+                            ScriptTypeTexts.parameters(value, doc), parameters, result(value, doc),
+                            bodies.functionBody(value), bodies.inner(), node.span()));
             return;
         }
         TypeText type = annotation == null ? doc.held() : ScriptTypeTexts.type(annotation);

@@ -204,8 +204,10 @@ final class ScriptModule {
             List<ParameterDeclared> parameters = ScriptValues.parameters(node, doc);
             var span = surface.span();
             List<Value> handed = parameters.stream().map(one -> (Value) new Value.Name(one.name(), span)).toList();
-            operation(name, List.of(), parameters, null, List.of(new Step.Return(new Value.Create(TypeText.of(name), handed, null,
-                    span), span)), List.of(), at);
+            operation(name, List.of(), parameters, null,
+                    List.of(new Step.Return(new Value.Create(TypeText.of(name), handed, null,
+                            span), span)),
+                    List.of(), at);
             return;
         }
         var own = new ScriptBodies(stem);
