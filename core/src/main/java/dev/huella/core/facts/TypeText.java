@@ -1,5 +1,6 @@
 package dev.huella.core.facts;
 
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -60,6 +61,13 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
 
     public boolean isOptional() {
         return name.equals("?") && arguments.size() == 1 && dimensions == 0;
+    }
+
+    /** The same with some names left open. */
+    public TypeText leaving(Collection<String> open) {
+        return open.contains(name)
+                ? new TypeText("?", List.of(), dimensions)
+                : new TypeText(name, arguments.stream().map(one -> one.leaving(open)).toList(), dimensions);
     }
 
     /** The type without the mark that its value may be missing. */

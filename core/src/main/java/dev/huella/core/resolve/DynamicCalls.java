@@ -75,7 +75,9 @@ final class DynamicCalls {
         CodeType type = body.world.library.rule(Rule.CALL_MAKES)
                 ? body.world.names.known(call.name(), body.from)
                 : null;
-        boolean function = type != null && isFunctionOutside(type);
+        boolean function = type != null && (isFunctionOutside(type) || body.world.index.isBare(type)
+                && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)
+                && !body.world.index.functions(call.name()).isEmpty());
         if (type != null && type.kind() != TypeKind.MODULE && !function) {
             return make(TypeText.of(call.name()), call, expected);
         }

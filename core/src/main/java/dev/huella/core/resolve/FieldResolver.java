@@ -95,7 +95,7 @@ final class FieldResolver {
             container = container == null ? type.type() : container;
             many = many == Multiplicity.MANY || !kept.kind().optional() && !kept.kind().single()
                     ? Multiplicity.MANY
-                    : Multiplicity.OPTIONAL;
+                    : kept.kind().single() ? many : Multiplicity.OPTIONAL;
             type = kept.element();
         }
         if (type.type() != null && type.type() != field.home() && type.type().wrapped() != null) {

@@ -46,7 +46,7 @@ final class LibraryResults {
         if (!bare && library.copies(name) && type != null && !type.external() && !NameResolver.isType(on)) {
             return Flow.of(new Origin.Result(null, on.first()), on.type());
         }
-        return type != null && !type.external() ? null : value(name, on);
+        return !bare && type != null && !type.external() ? null : value(name, on);
     }
 
     /** What the data file says gives text, a truth or a number. */

@@ -16,12 +16,15 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Whether a holder owns what it holds. Composition: it makes every part itself and hands none out. Aggregation: it
  * gathers many that it is given, and some other type holds such a part as well. Anything else is an association.
  */
 final class Ownership {
+    /** Marks of types, also behind another name for them, whose objects others may hold as well. */
+    private static final Pattern SHARED = Pattern.compile("\\*|\\b(?:shared|weak)_ptr\\b");
     private final LibraryKnowledge library;
     private final Map<Field, Uses> uses = new IdentityHashMap<>();
     private final Map<CodeType, Set<CodeType>> holders = new HashMap<>();
@@ -52,7 +55,8 @@ final class Ownership {
         CodeType part = field.held().type().erased();
         boolean value = part != null && part.kind() == TypeKind.STRUCT
                 && library.rule(Rule.STRUCTS_ARE_VALUES);
-        if (field.modifiers().has(Mark.OWNED) || value && !field.isStatic()) {
+        boolean owned = field.modifiers().has(Mark.OWNED) && !SHARED.matcher(field.type().text()).find();
+        if (owned || value && !field.isStatic()) {
             return Kind.COMPOSITION;
         }
         if (seen == null || field.isStatic()) {

@@ -70,7 +70,7 @@ final class TypeNames {
             return TypeUse.UNKNOWN.array(text.dimensions());
         }
         LibraryKnowledge library = index.library();
-        if (library.primitive(text.name())) {
+        if (library.primitive(text.name()) || text.name().contains(" | ")) {
             return TypeUse.primitive(text.name()).array(text.dimensions());
         }
         if (text.isFunction()) {

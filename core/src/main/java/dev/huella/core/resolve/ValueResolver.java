@@ -24,6 +24,7 @@ final class ValueResolver {
     private static final Set<String> SEVERAL = Set.of("tuple_expression", "tuple", "expression_list");
     /** Nothing in brackets. */
     private static final Origin EMPTY = new Origin.Constant("[]");
+    private static final Set<String> BOTH = Set.of("&&", "and");
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
@@ -140,8 +141,9 @@ final class ValueResolver {
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
         if (TESTS.contains(computed.sign())) {
-            computed.parts().forEach(this::flow);
-            return Flow.of(Origin.UNKNOWN, body.world.literal("boolean"));
+            List<Flow> parts = computed.parts().stream().map(this::flow).toList();
+            boolean last = body.world.library.rule(Rule.DYNAMIC) && BOTH.contains(computed.sign()); // gives the last
+            return Flow.of(Origin.UNKNOWN, last ? parts.getLast().type() : body.world.literal("boolean"));
         }
         if (SEVERAL.contains(computed.sign())) {
             computed.parts().forEach(this::flow);

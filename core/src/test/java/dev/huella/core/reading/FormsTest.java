@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /**
  * Forms that real code uses and that are easily read wrongly, one file for each language in {@code forms}. A form has a
  * title, its text, and what has to be there afterwards: members as {@code Type.member}, how many a field holds as
- * {@code Type.field 0..*}, relations as {@code Type association Type}, types that are called or made
+ * {@code Type.field 0..*}, what a field holds or an operation gives as {@code Type.member : text}, relations as {@code Type association Type}, types that are called or made
  * as {@code Type.member > Type.member}; what stands behind {@code !} may not be there. Nothing of it may be reported as unreadable.
  */
 class FormsTest {
@@ -92,10 +92,12 @@ class FormsTest {
             String name = type.name() + "." + field.name();
             there.add(name);
             there.add(name + " " + field.held().many().text());
+            there.add(name + " : " + field.type().text());
         });
         type.operations().forEach(operation -> {
             String name = type.name() + "." + operation.name();
             there.add(name);
+            there.add(name + " : " + operation.returns().text());
             operation.deeds().forEach(deed -> Deeds.targets(deed).forEach(target -> there.add(name + " > " + target)));
         });
     }

@@ -16,6 +16,10 @@ final class CppTypeTexts {
     private static final Set<String> REFERENCES = Set.of("reference_wrapper", "not_null", "atomic");
     private static final Set<String> OWNING = Set.of("unique_ptr", "scoped_ptr", "QScopedPointer", "optional");
 
+    /** What every container calls its parts: types that their values tell better. */
+    private static final Set<String> OF_CONTAINERS = Set.of("iterator", "const_iterator", "reverse_iterator",
+            "const_reverse_iterator", "size_type", "difference_type", "value_type", "key_type", "mapped_type");
+
     private CppTypeTexts() {}
 
     /** Null for {@code auto} and for nothing. */
@@ -48,9 +52,10 @@ final class CppTypeTexts {
             prefix += scope == null ? "" : plain(scope.text()) + ".";
             at = at.child("name");
         }
-        return at.is("template_type") || at.is("template_function")
-                ? template(at, prefix)
-                : TypeText.of(prefix + at.text());
+        if (at.is("template_type") || at.is("template_function")) {
+            return template(at, prefix);
+        }
+        return OF_CONTAINERS.contains(at.text()) ? null : TypeText.of(prefix + at.text());
     }
 
     /** Without template arguments, dots between parts. */

@@ -6,6 +6,7 @@ import dev.huella.core.facts.FileFacts.AliasSeen;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeDeclared.TypeParameterDeclared;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.reading.LanguageReader;
 import dev.huella.core.reading.SyntaxNode;
@@ -116,7 +117,10 @@ public final class KotlinReader extends TreeReader {
         if (meant != null && meant.isFunction()) {
             types.add(KotlinTypes.named(name, meant, node));
         } else if (meant != null) {
-            aliases.add(new AliasSeen(name, meant));
+            aliases.add(new AliasSeen(name, meant.leaving(KotlinTypes.typeParameters(node)
+                    .stream()
+                    .map(TypeParameterDeclared::name)
+                    .toList())));
         }
     }
 }

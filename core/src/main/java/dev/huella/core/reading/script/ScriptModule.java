@@ -135,7 +135,11 @@ final class ScriptModule {
         }
         TypeText meant = ScriptTypeTexts.type(node.child("value"));
         if (meant != null) {
-            aliases.add(new AliasSeen(node.child("name").text(), meant.present()));
+            List<String> open = ScriptTypeTexts.parameters(node, DocComment.NONE)
+                    .stream()
+                    .map(TypeParameterDeclared::name)
+                    .toList();
+            aliases.add(new AliasSeen(node.child("name").text(), meant.present().leaving(open)));
         }
     }
 

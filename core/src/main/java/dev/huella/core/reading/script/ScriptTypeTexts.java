@@ -7,10 +7,13 @@ import dev.huella.core.reading.SyntaxNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Reads types as they are written. */
 final class ScriptTypeTexts {
     private static final Set<String> NOTHING = Set.of("null", "undefined", "void", "never");
+
+    private static final Set<String> PLAIN = Set.of("string", "number", "boolean", "bigint", "symbol");
 
     private ScriptTypeTexts() {}
 
@@ -105,8 +108,15 @@ final class ScriptTypeTexts {
         List<TypeText> all = new ArrayList<>();
         flatten(node, all);
         List<TypeText> real = all.stream().filter(one -> !NOTHING.contains(one.name())).distinct().toList();
-        TypeText one = real.size() == 1 ? real.getFirst() : null;
+        TypeText one = real.size() == 1 ? real.getFirst() : plain(real);
         return real.size() < all.size() ? TypeText.optional(one) : one;
+    }
+
+    /** Several plain values by one name; null when there is anything else among them. */
+    private static TypeText plain(List<TypeText> all) {
+        return !all.isEmpty() && all.stream().allMatch(one -> one.dimensions() == 0 && PLAIN.contains(one.name()))
+                ? TypeText.of(all.stream().map(TypeText::name).collect(Collectors.joining(" | ")))
+                : null;
     }
 
     /** The types that a name for whichever of them lists; empty unless it lists two or more, all by their names. */
