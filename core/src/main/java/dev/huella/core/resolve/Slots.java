@@ -71,7 +71,11 @@ final class Slots {
             return at == null ? home().place() : at;
         }
 
-        /** True for a parameter whose type of the code base is written: what is handed there is that to all behind it. */
+        /** Values that nothing of the code base can be. */
+        private static final Set<String> PLAIN = Set.of("str", "int", "float", "bool", "bytes", "string", "number",
+                "boolean", "String", "Integer");
+
+        /** True for a parameter whose type, plain or of the code base, is written: what is handed there is that to all behind it. */
         boolean isWritten() {
             return owner instanceof Operation operation && index >= 0 && index < operation.parameters().size()
                     && !element && isWritten(operation.parameters().get(index));
@@ -79,8 +83,9 @@ final class Slots {
 
         private static boolean isWritten(Operation.Parameter parameter) {
             TypeUse use = parameter.type();
-            return !parameter.inferred() && use.dimensions() == 0 && use.type() != null && !use.type().external()
-                    && !use.type().shape();
+            return !parameter.inferred() && use.dimensions() == 0 && (use.type() == null
+                    ? PLAIN.contains(use.text())
+                    : !use.type().external() && !use.type().shape());
         }
 
         /** True where the type was found by an earlier reading of the bodies, which may have seen too little. */

@@ -124,6 +124,13 @@ final class TypeDeclarer {
         }
     }
 
+    /** A type of the library that the code adds operations to, where this looks like declaring one. */
+    private boolean isOpenedAgain(TypeDeclared facts, String prefix, FileScope scope) {
+        return prefix.isEmpty() && scope.library().lists("reopened", facts.name())
+                && facts.extended().isEmpty() && facts.fields().isEmpty()
+                && facts.operations().stream().noneMatch(one -> one.kind() == OperationDeclared.Kind.CONSTRUCTOR);
+    }
+
     /** What a package adds to a type from elsewhere is a type of its own, which the elsewhere is not known by. */
     private CodeType stranger(Waiting one, CodeType outside) {
         String qualified = one.prefix + one.facts.name();
@@ -173,6 +180,11 @@ final class TypeDeclarer {
             return;
         }
         CodeType type = facts.standing() == Standing.PART ? index.source(prefix + name) : null;
+        if (type == null && isOpenedAgain(facts, prefix, scope)) {
+            CodeType known = index.added(name);
+            type = known == null ? named(facts, name, name, outer, scope) : known;
+            index.add(type);
+        }
         if (type == null) {
             type = typeFor(facts, prefix + name, name, outer, scope);
         }

@@ -64,7 +64,9 @@ final class TypeIndex {
 
     /** What a package adds to a type of a library; the library's type keeps its name to itself. */
     void add(CodeType type) {
-        added.put(type.qualifiedName(), type);
+        if (added.put(type.qualifiedName(), type) == type) {
+            return;
+        }
         addedTo.computeIfAbsent(type.name(), key -> new ArrayList<>(1)).add(type);
     }
 

@@ -348,7 +348,7 @@ final class PythonValues extends Bodies {
         List<SyntaxNode> all = asked.is("tuple") ? asked.children() : List.of(asked);
         List<Value> tests = new ArrayList<>();
         for (SyntaxNode one : all) {
-            TypeText type = WrittenType.of(one.text());
+            TypeText type = one.text().endsWith(".__class__") ? null : WrittenType.of(one.text());
             if (type != null) {
                 tests.add(new Value.KindTest(arguments.getFirst(), type, null, node.span()));
             }

@@ -174,6 +174,7 @@ final class RubyTypes {
             }
             case "identifier" -> word(member.text());
             case "call" -> RubyMacros.call(member, this);
+            case "if_modifier", "unless_modifier" -> member(member.child("body"));
             case "assignment", "operator_assignment" -> assignment(member);
             case "alias" ->
                 alias(RubyMacros.symbol(member.child("name")), RubyMacros.symbol(member.child("alias")), member);
