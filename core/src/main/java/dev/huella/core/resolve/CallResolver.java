@@ -175,13 +175,24 @@ final class CallResolver {
             type = own; // the object itself, taken for one of its subtypes
         }
         if (type == null) {
-            return null;
+            return receiver.type().dimensions() > 0 ? null : addedToValue(call, receiver.type().text(), plain);
         }
         Operation known = overloads.choose(body.world.members.operations(type, call.name()), call.arguments(), plain);
         return known != null && !body.world.library.isRoot(known.home())
                 || !body.world.index.isBare(type)
                         ? known
                         : body.world.index.outsideOperation(type, call.name(), plain.size());
+    }
+
+    /** What the code adds to a plain value; null when it adds nothing of that name. */
+    private Operation addedToValue(Value.Call call, String value, List<Flow> plain) {
+        for (CodeType more : body.world.index.addedTo(value)) {
+            List<Operation> found = body.world.members.operations(more, call.name());
+            if (!found.isEmpty()) {
+                return overloads.choose(found, call.arguments(), plain);
+            }
+        }
+        return null;
     }
 
     /** The receiver of a call without one: this object, or one of those around it. */

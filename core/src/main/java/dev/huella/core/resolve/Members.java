@@ -43,7 +43,7 @@ final class Members {
             found = found == own ? new ArrayList<>(own) : found;
             found.addAll(promised);
         }
-        for (CodeType more : index.addedTo(type)) {
+        for (CodeType more : type.external() ? index.addedTo(type.name()) : List.<CodeType>of()) {
             if (found.isEmpty()) {
                 found = own(more).getOrDefault(name, List.of());
             }

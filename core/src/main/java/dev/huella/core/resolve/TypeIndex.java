@@ -75,9 +75,9 @@ final class TypeIndex {
         return added.get(qualifiedName);
     }
 
-    /** What all packages add to a type from outside, in the order of the files. */
-    List<CodeType> addedTo(CodeType outside) {
-        return outside.external() ? addedTo.getOrDefault(outside.name(), List.of()) : List.of();
+    /** What all packages add to a type from outside, by its simple name, in the order of the files. */
+    List<CodeType> addedTo(String name) {
+        return addedTo.getOrDefault(name, List.of());
     }
 
     CodeType source(String qualifiedName) {

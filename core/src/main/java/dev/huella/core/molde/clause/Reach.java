@@ -18,16 +18,17 @@ final class Reach {
 
     /** The first place where it reaches out of its own object; null when it does not. */
     static SourceSpan out(Operation operation) {
-        return out(operation, new HashSet<>(), 0);
+        return out(operation, new HashSet<>(), 0, true);
     }
 
-    private static SourceSpan out(Operation operation, Set<Operation> seen, int depth) {
+    /** {@code same}: its object is still the one asked about. */
+    private static SourceSpan out(Operation operation, Set<Operation> seen, int depth, boolean same) {
         if (depth > DEEPEST || !seen.add(operation)) {
             return null;
         }
         for (Deed deed : operation.deeds()) {
             boolean reaches = Origins.isOwn(operation, deed.within()) && switch (deed) {
-                case Deed.Calls calls -> calls(operation, calls, seen, depth);
+                case Deed.Calls calls -> calls(operation, calls, seen, depth, same);
                 case Deed.Creates creates -> creates.type().external()
                         && LibraryKnowledge.of(operation.home()).opensOutside(creates.type().name());
                 default -> false;
@@ -39,20 +40,21 @@ final class Reach {
         return null;
     }
 
-    private static boolean calls(Operation operation, Deed.Calls calls, Set<Operation> seen, int depth) {
+    private static boolean calls(Operation operation, Deed.Calls calls, Set<Operation> seen, int depth,
+            boolean same) {
         Operation callee = calls.callee();
         boolean self = calls.receiver().anyOf(Origin.Self.class);
-        boolean hands = Flows.hands(calls,
+        boolean hands = same && Flows.hands(calls,
                 origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
         if (callee == null || callee.home().external()) {
             return library(operation, calls, self, hands);
         }
         if (self || callee.kind() != Kind.OPERATION) {
-            return callee.kind() == Kind.OPERATION && out(callee, seen, depth + 1) != null;
+            return callee.kind() == Kind.OPERATION && out(callee, seen, depth + 1, same) != null;
         }
         boolean own = calls.receiver().any(origin -> origin instanceof Origin.Fresh || Origins.field(origin) != null);
         boolean tells = !calls.used() && !own;
-        return hands || tells || out(callee, seen, depth + 1) != null;
+        return hands || tells || out(callee, seen, depth + 1, false) != null;
     }
 
     private static boolean library(Operation operation, Deed.Calls calls, boolean self, boolean hands) {
