@@ -53,8 +53,17 @@ final class Reach {
             return callee.kind() == Kind.OPERATION && out(callee, seen, depth + 1, same) != null;
         }
         boolean own = calls.receiver().any(origin -> origin instanceof Origin.Fresh || Origins.field(origin) != null);
-        boolean tells = !calls.used() && !own;
+        boolean tells = !calls.used() && !own && !onlyChecks(callee);
         return hands || tells || out(callee, seen, depth + 1, false) != null;
+    }
+
+    /** All it can do is fail. */
+    private static boolean onlyChecks(Operation operation) {
+        return operation.hasBody() && operation.deeds().stream().anyMatch(deed -> deed instanceof Deed.Throws)
+                && operation.deeds()
+                        .stream()
+                        .noneMatch(deed -> deed instanceof Deed.Sets || deed instanceof Deed.Stores
+                                || deed instanceof Deed.Calls calls && !calls.used());
     }
 
     private static boolean library(Operation operation, Deed.Calls calls, boolean self, boolean hands) {

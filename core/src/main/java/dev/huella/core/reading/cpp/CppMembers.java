@@ -19,11 +19,14 @@ import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads the members of one class, or operations outside classes. */
 final class CppMembers {
     private static final Set<String> TYPES = Set.of("class_specifier", "struct_specifier", "union_specifier",
             "enum_specifier");
+    /** How macros are called. */
+    private static final Pattern FRAMEWORK = Pattern.compile("[A-Z][A-Z0-9_]+");
     private final TypeParts into;
     private final List<AliasSeen> aliases;
     private String className;
@@ -182,6 +185,10 @@ final class CppMembers {
     void operation(SyntaxNode node, Visibility visibility, boolean free, String name) {
         SyntaxNode declarator = CppTypeTexts.function(node.child("declarator"));
         boolean constructor = !free && name.equals(className);
+        if (!free && !constructor && node.child("type") == null && node.child("body") == null && FRAMEWORK.matcher(name)
+                .matches()) {
+            return; // called like an operation that gives nothing, but replaced before anything is read
+        }
         SyntaxNode pure = node.child("default_value");
         boolean promised = pure != null && pure.text().equals("0") || node.first("pure_virtual_clause") != null;
         boolean deleted = node.first("delete_method_clause") != null;

@@ -60,7 +60,7 @@ final class CppTypeTexts {
 
     /** Without template arguments, dots between parts. */
     static String plain(String name) {
-        return name.replaceAll("<.*>", "").replaceAll("\\s", "").replace("::", ".");
+        return name.replaceAll("(?s)<.*>", "").replaceAll("\\s", "").replace("::", ".");
     }
 
     private static TypeText template(SyntaxNode node, String prefix) {

@@ -17,6 +17,7 @@ import java.util.List;
 final class ScriptBodies extends Bodies {
     private final String className;
     private final ScriptValues values = new ScriptValues(this);
+    private final List<Step> unplaced = new ArrayList<>();
     private boolean constructing;
 
     ScriptBodies(String className) {
@@ -76,6 +77,8 @@ final class ScriptBodies extends Bodies {
         }
         List<Step> steps = takenApart(function.child("parameters"));
         steps.addAll(body.is("statement_block") ? block(body) : back(value(body)));
+        steps.addAll(0, unplaced);
+        unplaced.clear();
         return steps;
     }
 
@@ -100,6 +103,20 @@ final class ScriptBodies extends Bodies {
 
     @Override
     protected void step(SyntaxNode node, List<Step> into) {
+        int before = into.size();
+        read(node, into);
+        into.addAll(before, unplaced);
+        unplaced.clear();
+    }
+
+    /** A class written where a value is asked for is declared before the statement that it stands in. */
+    TypeDeclared declares(TypeDeclared type, SourceSpan at) {
+        inner().add(type);
+        unplaced.add(new Step.Local(type, at));
+        return type;
+    }
+
+    private void read(SyntaxNode node, List<Step> into) {
         SourceSpan at = node.span();
         switch (node.kind()) {
             case "expression_statement" -> node.children().forEach(child -> expression(child, into));
@@ -121,9 +138,7 @@ final class ScriptBodies extends Bodies {
             case "function_declaration", "generator_function_declaration" -> into.add(new Step.Declare(
                     node.child("name").text(), null, values.function(node), node.child("name").span()));
             case "class_declaration", "abstract_class_declaration" -> {
-                TypeDeclared type = ScriptTypes.type(node, "", DocComment.NONE);
-                inner().add(type);
-                into.add(new Step.Local(type, at));
+                declares(ScriptTypes.type(node, "", DocComment.NONE), at);
             }
             case "empty_statement", "comment", "import_statement", "debugger_statement", "interface_declaration",
                     "type_alias_declaration", "enum_declaration" -> {
@@ -153,6 +168,10 @@ final class ScriptBodies extends Bodies {
         SyntaxNode name = declarator.child("name");
         SyntaxNode value = declarator.child("value");
         if (name == null) {
+            return;
+        }
+        if (name.is("identifier") && value != null && value.is("class")) {
+            declares(ScriptTypes.type(value, name.text(), DocComment.NONE), declarator.span());
             return;
         }
         if (name.is("identifier")) {

@@ -18,6 +18,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -27,6 +28,7 @@ final class ScriptMembers {
     private static final Set<String> OWN_THIS = Set.of("class", "class_declaration", "function_declaration",
             "function_expression", "object");
     private final TypeParts into;
+    private final Set<String> written = new HashSet<>();
 
     ScriptMembers(TypeParts into) {
         this.into = into;
@@ -49,6 +51,10 @@ final class ScriptMembers {
         if (body == null) {
             return;
         }
+        body.children()
+                .stream()
+                .filter(member -> member.is("method_definition"))
+                .forEach(member -> written.add(name(member.child("name"))));
         String comment = null;
         for (SyntaxNode member : body.tokens()) {
             if (member.is("comment")) {
@@ -64,7 +70,7 @@ final class ScriptMembers {
     private void member(SyntaxNode member, DocComment doc) {
         switch (member.kind()) {
             case "method_definition" -> operation(member, doc);
-            case "abstract_method_signature" -> operation(member, doc);
+            case "abstract_method_signature", "method_signature" -> operation(member, doc);
             case "public_field_definition", "field_definition" -> field(member, doc);
             case "class_static_block" -> {
                 var bodies = new ScriptBodies(into.name());
@@ -75,7 +81,7 @@ final class ScriptMembers {
             }
             case "ERROR" -> member.children().forEach(child -> member(child, doc));
             default -> {
-                // signatures of overloads repeat what the implementation says
+                // nothing else is a member
             }
         }
     }
@@ -118,8 +124,8 @@ final class ScriptMembers {
         String name = name(named);
         boolean constructor = name.equals("constructor");
         SyntaxNode body = node.child("body");
-        if (body == null && !node.is("abstract_method_signature")) {
-            return;
+        if (body == null && !node.is("abstract_method_signature") && written.contains(name)) {
+            return; // one of several ways to call what is written out
         }
         List<ParameterDeclared> parameters = parameters(node.child("parameters"), doc);
         var bodies = new ScriptBodies(into.name()).constructing(constructor);

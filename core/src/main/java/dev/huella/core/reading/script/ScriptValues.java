@@ -146,8 +146,7 @@ final class ScriptValues extends Bodies {
     }
 
     private Value classValue(SyntaxNode node, String holder) {
-        TypeDeclared type = ScriptTypes.type(node, holder, DocComment.NONE);
-        bodies.inner().add(type);
+        TypeDeclared type = bodies.declares(ScriptTypes.type(node, holder, DocComment.NONE), node.span());
         return new Value.TypeName(TypeText.of(type.name()), node.span());
     }
 
