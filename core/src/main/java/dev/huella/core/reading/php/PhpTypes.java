@@ -89,6 +89,7 @@ final class PhpTypes {
         };
         SyntaxNode name = node.child("name");
         var parts = new TypeParts(kind, name == null ? "" : name.text());
+        parts.typeParameters().addAll(doc.open());
         heads(node, parts);
         members(node.child("body"), parts);
         Modifiers modifiers = PUBLIC;
@@ -244,7 +245,7 @@ final class PhpTypes {
         TypeText result = written(type(node.child("return_type"), own), doc.result());
         into.operations()
                 .add(new OperationDeclared(constructor ? into.name() : name,
-                        constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers, List.of(), parameters,
+                        constructor ? Kind.CONSTRUCTOR : Kind.OPERATION, modifiers, doc.open(), parameters,
                         result != null && ("static".equals(result.name()) || "self".equals(result.name())
                                 || "$this".equals(result.name())) ? TypeText.of(into.name()) : result,
                         steps, bodies.inner(), node.span()));

@@ -213,10 +213,22 @@ final class PythonTypes {
                 .add(new OperationDeclared(constructor ? into.name() : name,
                         constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters,
-                        constructor ? null : annotation(node.child("return_type")),
+                        constructor ? null : result(name, node.child("return_type")),
                         promised ? null : steps.stream().filter(step -> !isDocumentation(step)).toList(),
                         bodies.inner(),
                         node.span()));
+    }
+
+    /** What is written, or what the language asks for under that name. */
+    private static TypeText result(String name, SyntaxNode written) {
+        return written != null
+                ? annotation(written)
+                : switch (name) {
+                    case "__str__", "__repr__", "__format__" -> TypeText.of("str");
+                    case "__len__", "__hash__" -> TypeText.of("int");
+                    case "__bool__", "__contains__" -> TypeText.of("bool");
+                    default -> null;
+                };
     }
 
     private static Modifiers modifiers(String name, List<String> decorators) {
