@@ -121,13 +121,19 @@ final class Copying {
         }
     }
 
+    /** The library's function for copying is given something else than the object. */
+    private static boolean copiesPart(Deed.Calls calls, LibraryKnowledge library) {
+        return library.copiesDeep(calls.name()) && calls.callee() == null && calls.arguments().size() == 1
+                && !isSelf(calls.arguments().getFirst());
+    }
+
     /** Where the language itself copies the object that is returned; null when it does not. */
     private static SourceSpan byLanguage(Operation operation) {
         var library = LibraryKnowledge.of(operation.home());
         boolean value = ValueTypes.isValue(operation.home());
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
-                    && leavesItToTheLanguage(calls.callee(), operation)
+                    && leavesItToTheLanguage(calls.callee(), operation) && !copiesPart(calls, library)
                     && (isSelf(calls.receiver()) && calls.arguments().stream().allMatch(Copying::isOwn)
                             || calls.arguments().stream().anyMatch(Copying::isSelf))) {
                 return calls.at();
