@@ -130,7 +130,7 @@ final class CallResolver {
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
             return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // on the object itself
         }
-        if (!isJava() && containers.isContainer(on.type())
+        if (!isJava() && (containers.isContainer(on.type()) || receiver != null && isMapped(call, on, given))
                 && (callee == null || body.world.index.isBare(callee.home()))) {
             Flow byName = containers.byName(call.name(), on, functions.lastResult());
             if (byName != null) {
@@ -140,6 +140,13 @@ final class CallResolver {
         boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
         Flow byLibrary = named ? byName.of(call.name(), on, receiver == null, ordered) : null;
         return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
+    }
+
+    /** What is not known is many things where a function of the code makes something of each. */
+    private boolean isMapped(Value.Call call, Flow on, List<Flow> given) {
+        return body.world.library.rule(Rule.DYNAMIC) && on.type().isUnknown() && body.world.library.maps(call.name())
+                && given.size() == 1 && given.getFirst().anyOf(Origin.OfFunction.class)
+                && !functions.lastResult().isUnknown();
     }
 
     private Operation unqualified(Value.Call call, List<Flow> plain) {

@@ -75,16 +75,12 @@ final class DynamicCalls {
         CodeType type = body.world.library.rule(Rule.CALL_MAKES)
                 ? body.world.names.known(call.name(), body.from)
                 : null;
-        boolean function = type != null && (isFunctionOutside(type) || body.world.index.isBare(type)
-                && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)
-                && !body.world.index.functions(call.name()).isEmpty());
+        var outside = new FunctionsOutside(body.world);
+        boolean function = type != null && outside.isOne(type, call.name());
         if (type != null && type.kind() != TypeKind.MODULE && !function) {
             return make(TypeText.of(call.name()), call, expected);
         }
-        List<Operation> free = function ? named(type.qualifiedName()) : List.of();
-        if (free.isEmpty() && body.world.library.rule(Rule.GLOBAL_FUNCTIONS)) {
-            free = body.world.index.functions(call.name());
-        }
+        List<Operation> free = outside.meant(call.name(), function ? type : null);
         if (!free.isEmpty()) {
             List<Flow> plain = calls.arguments().plain(call.arguments());
             Operation callee = calls.overloads().choose(free, call.arguments(), plain);
@@ -96,21 +92,6 @@ final class DynamicCalls {
             return make(TypeText.of(call.name()), call, expected);
         }
         return body.world.library.makesContainer(call.name()) ? container(call, expected) : null;
-    }
-
-    /** Operations of the type that a name with dots goes through. */
-    private List<Operation> named(String qualifiedName) {
-        int dot = qualifiedName.lastIndexOf('.');
-        CodeType holder = dot < 0 ? null : body.world.index.source(qualifiedName.substring(0, dot));
-        return holder == null ? List.of() : body.world.members.operations(holder, qualifiedName.substring(dot + 1));
-    }
-
-    /** Where types are written with a capital, an imported name without one that is no known type is a function. */
-    private boolean isFunctionOutside(CodeType type) {
-        return type.external() && body.world.library.rule(Rule.CAPITAL_TYPES)
-                && Character.isLowerCase(type.name().charAt(0))
-                && body.world.library.container(TypeUse.of(type)) == null
-                && !body.world.library.plain(type);
     }
 
     private Flow container(Value.Call call, TypeUse expected) {
@@ -347,7 +328,7 @@ final class DynamicCalls {
             return told;
         }
         CodeType type = function.type().dimensions() > 0 ? null : function.type().erased();
-        Operation callee = type == null ? null : called(type);
+        Operation callee = type == null ? null : called(type, call);
         if (callee == null) {
             for (Origin origin : function.origins()) {
                 if (origin instanceof Origin.OfFunction(CodeType written) && !written.operations().isEmpty()) {
@@ -375,7 +356,7 @@ final class DynamicCalls {
                 callee == null ? TypeUse.UNKNOWN : callee.returns());
     }
 
-    private Operation called(CodeType type) {
+    private Operation called(CodeType type, Value.Call call) {
         if (type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.INTERFACE) {
             Operation single = body.world.members.single(type);
             if (single != null) {
@@ -388,7 +369,12 @@ final class DynamicCalls {
         for (String name : body.world.library.names("invokes")) {
             List<Operation> found = body.world.members.operations(type, name);
             if (!found.isEmpty()) {
-                return found.getFirst();
+                Operation known = found.size() == 1
+                        ? null
+                        : calls.overloads()
+                                .choose(found, call.arguments(),
+                                        call.arguments().stream().map(values::quietly).toList());
+                return known == null ? found.getFirst() : known;
             }
         }
         return null;
