@@ -50,7 +50,11 @@ final class FieldResolver {
 
     private static boolean mayBeMissing(Origin origin) {
         return origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
-                && of.parameters().get(index).type().text().matches("\\?.*|(\\w+\\.)?Optional\\[.*|.*\\|\\s*(None|null|undefined)");
+                && of.parameters()
+                        .get(index)
+                        .type()
+                        .text()
+                        .matches("\\?.*|(\\w+\\.)?Optional\\[.*|.*\\|\\s*(None|null|undefined)");
     }
 
     private void note(Flow container, Flow value) {

@@ -76,9 +76,10 @@ final class CppTypes {
     static List<TypeParameterDeclared> parameters(SyntaxNode list) {
         List<TypeParameterDeclared> found = new ArrayList<>();
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
-            SyntaxNode declared = child.kind().endsWith("parameter_declaration") && !child.kind().contains("type_parameter")
-                    ? CppTypeTexts.name(child.child("declarator")) // a value that is left open
-                    : null;
+            SyntaxNode declared = child.kind().endsWith("parameter_declaration")
+                    && !child.kind().contains("type_parameter")
+                            ? CppTypeTexts.name(child.child("declarator")) // a value that is left open
+                            : null;
             SyntaxNode name = declared != null
                     ? declared
                     : child.child("name") != null ? child.child("name") : child.first("type_identifier");
