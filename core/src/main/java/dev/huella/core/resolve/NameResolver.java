@@ -58,7 +58,8 @@ final class NameResolver {
         }
         CodeType type = body.world.names.known(name.name(), body.from);
         named(type, name.at());
-        if (type != null && type.kind() == TypeKind.CLASS && body.world.library.rule(Rule.DYNAMIC)) {
+        if (type != null && type.kind() == TypeKind.CLASS && body.type.kind() != TypeKind.MODULE
+                && body.world.library.rule(Rule.DYNAMIC)) {
             HeadResolver.mention(body.type, TypeUse.of(type), Mention.Kind.OTHER, name.at()); // handed on as a value
         }
         return type == null ? Flow.UNKNOWN : Flow.of(new Origin.OfType(type), TypeUse.of(type));
