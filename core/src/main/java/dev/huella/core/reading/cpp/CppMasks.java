@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
 /** Blanks out macros and words that hide what stands around them, without changing any length. */
 final class CppMasks {
     private static final Pattern WORDS = Pattern.compile(
-            "\\b(?:class|struct|union)\\s+((?:[A-Z][A-Z0-9_]{2,}(?:\\([^)\\n]*\\))?|__declspec\\([^)\\n]*\\)|__attribute__\\s*\\(\\([^\\n]*?\\)\\))\\s+)"
-                    + "(?=[A-Za-z_][\\w:]*(?:\\s*<[^{;]*>)?\\s*(?:final\\s*)?[:{])"
+            "\\b(?:class|struct|union)\\s+((?:(?:[A-Z][A-Z0-9_]{2,}|[A-Za-z]\\w*_(?:API|EXPORTS?|DLL|DECL)\\b)(?:\\([^)\\n]*\\))?|__declspec\\([^)\\n]*\\)|__attribute__\\s*\\(\\([^\\n]*?\\)\\))\\s+)"
+                    + "(?=[A-Za-z_][\\w:]*(?:\\s*<[^{;]*>)?\\s*(?:final\\s*)?(?://[^\\n]*\\s*)*[:{])"
                     + "|\\b(?:public|protected|private)\\s+(slots|Q_SLOTS)\\s*:|^[ \\t]*(signals|Q_SIGNALS)\\s*:"
                     + "|\\b(Q_OBJECT|Q_GADGET|Q_INVOKABLE|emit(?=\\s+\\w+\\s*\\()|Q_EMIT|__stdcall|__cdecl|WINAPI|APIENTRY)\\b"
                     + "|\\b(Q_(?:PROPERTY|ENUM|ENUMS|FLAG|DECLARE_\\w+|DISABLE_\\w+|INTERFACES|CLASSINFO|PLUGIN_\\w+)\\s*\\([^\\n]*\\))"
