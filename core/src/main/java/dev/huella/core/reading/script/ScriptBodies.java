@@ -170,16 +170,21 @@ final class ScriptBodies extends Bodies {
         if (name == null) {
             return;
         }
-        if (name.is("identifier") && value != null && value.is("class")) {
-            declares(ScriptTypes.type(value, name.text(), DocComment.NONE), declarator.span());
+        TypeDeclared type = !name.is("identifier") || value == null
+                ? null
+                : value.is("class")
+                        ? ScriptTypes.type(value, name.text(), DocComment.NONE)
+                        : ScriptFactories.made(value, name.text());
+        if (type != null) {
+            declares(type, declarator.span());
             return;
         }
         if (name.is("identifier")) {
             if (value != null && value.is("yield_expression")) {
                 into.add(new Step.Yield(firstOrNull(value), value.span()));
             }
-            TypeText type = ScriptTypeTexts.type(declarator.child("type"));
-            into.add(new Step.Declare(name.text(), type, value == null ? null : heldBy(name.text(), value, type),
+            TypeText written = ScriptTypeTexts.type(declarator.child("type"));
+            into.add(new Step.Declare(name.text(), written, value == null ? null : heldBy(name.text(), value, written),
                     declarator.span()));
             return;
         }

@@ -45,7 +45,7 @@ final class ScriptClosures {
         return parts.modifiers(ScriptTypes.PUBLIC).at(node);
     }
 
-    private static void members(SyntaxNode object, TypeParts into, Map<String, SyntaxNode> functions) {
+    static void members(SyntaxNode object, TypeParts into, Map<String, SyntaxNode> functions) {
         String comment = null;
         for (SyntaxNode child : object.tokens()) {
             if (child.is("comment")) {

@@ -240,6 +240,8 @@ final class ScriptModule {
             function(name.text(), value, declarator, doc);
         } else if (value != null && value.is("class")) {
             types.add(ScriptTypes.type(value, name.text(), doc));
+        } else if (ScriptFactories.made(value, name.text()) != null) {
+            types.add(ScriptFactories.made(value, name.text()));
         } else {
             TypeText written = ScriptTypeTexts.type(declarator.child("type"));
             field(name.text(), value, written == null ? doc.held() : written, declarator);
@@ -258,6 +260,11 @@ final class ScriptModule {
         if (node.is("assignment_expression")) {
             String target = node.child("left").text();
             SyntaxNode value = node.child("right");
+            TypeDeclared made = ScriptFactories.made(value, target);
+            if (made != null) {
+                types.add(made);
+                return;
+            }
             if (target.startsWith("exports") || target.startsWith("module.exports")) {
                 gives(value);
             }
