@@ -16,9 +16,13 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What fields hold: containers are looked into; where their element is not written, what is put in them tells. */
 final class FieldResolver {
+    /** How languages write that a value may be missing. */
+    private static final Pattern MISSING = Pattern
+            .compile("\\?.*|(\\w+\\.)?Optional\\[.*|.*\\|\\s*(None|null|undefined)", Pattern.DOTALL);
     private final LibraryKnowledge library;
     private final Containers containers;
     private final Map<Field, TypeUse> putIn = new IdentityHashMap<>();
@@ -50,11 +54,7 @@ final class FieldResolver {
 
     private static boolean mayBeMissing(Origin origin) {
         return origin instanceof Origin.OfParameter(Operation of, int index) && index < of.parameters().size()
-                && of.parameters()
-                        .get(index)
-                        .type()
-                        .text()
-                        .matches("\\?.*|(\\w+\\.)?Optional\\[.*|.*\\|\\s*(None|null|undefined)");
+                && MISSING.matcher(of.parameters().get(index).type().text()).matches();
     }
 
     private void note(Flow container, Flow value) {

@@ -6,12 +6,14 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /** What calls give back of whose operation only the name is known. */
 final class LibraryResults {
-    private static final Map<String, String> VALUES = Map.of("givesText", "string", "givesTruth", "boolean", "givesInt",
-            "int",
-            "givesLong", "long", "givesFloat", "float", "givesDouble", "double");
+    /** Lists of the data file, and the literals that have the type of what is given. */
+    private static final Map<String, String> VALUES = new TreeMap<>(
+            Map.of("givesText", "string", "givesTruth", "boolean",
+                    "givesInt", "int", "givesLong", "long", "givesFloat", "float", "givesDouble", "double"));
     private final Resolution world;
 
     LibraryResults(Resolution world) {

@@ -21,6 +21,8 @@ import java.util.Set;
 
 /** Gathers the relations between types, each with every place that causes it. */
 final class RelationResolver {
+    /** A shape that more types have says little of any of them, and would be all that a drawing shows. */
+    private static final int MOST_HAVING = 8;
     private final LibraryKnowledge library;
     private final Map<Key, List<SourceSpan>> places = new LinkedHashMap<>();
 
@@ -47,9 +49,6 @@ final class RelationResolver {
                 key.stereotype, at.stream().distinct().sorted().toList())));
         return found;
     }
-
-    /** A shape that more types have says little of any of them, and would be all that a drawing shows. */
-    private static final int MOST_HAVING = 8;
 
     private void note(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype,
             SourceSpan at) {

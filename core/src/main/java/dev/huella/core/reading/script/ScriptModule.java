@@ -240,9 +240,12 @@ final class ScriptModule {
             function(name.text(), value, declarator, doc);
         } else if (value != null && value.is("class")) {
             types.add(ScriptTypes.type(value, name.text(), doc));
-        } else if (ScriptFactories.made(value, name.text()) != null) {
-            types.add(ScriptFactories.made(value, name.text()));
         } else {
+            TypeDeclared made = ScriptFactories.made(value, name.text());
+            if (made != null) {
+                types.add(made);
+                return;
+            }
             TypeText written = ScriptTypeTexts.type(declarator.child("type"));
             field(name.text(), value, written == null ? doc.held() : written, declarator);
         }
