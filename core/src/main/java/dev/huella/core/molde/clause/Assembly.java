@@ -198,7 +198,8 @@ final class Assembly {
                             || !sets.own() && reached == operation;
                     case Deed.Stores stores -> fromOwn(stores.container());
                     case Deed.Calls calls -> (fromOwn(calls.receiver()) || isPartOfKept(calls.receiver(), operation))
-                            && (library.adds(calls.name()) || library.removes(calls.name()) || !calls.used());
+                            && (library.adds(calls.name()) || library.removes(calls.name())
+                                    || !calls.used() && !library.lists("dropsAnswers", calls.name()));
                     case Deed.Creates creates -> creates.type() == operation.home()
                             && handsOver(creates.arguments(), reached);
                     default -> false;

@@ -1,0 +1,7 @@
+let depth = 0
+
+export function quietly(work: () => void): void {
+    const before = depth
+    work()
+    depth = before
+}

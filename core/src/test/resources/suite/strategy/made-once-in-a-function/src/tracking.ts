@@ -1,0 +1,16 @@
+export class Tracker {
+    begin(): void {
+        depth++
+    }
+    end(): void {
+        depth--
+    }
+}
+
+let depth = 0
+
+export function quietly(work: () => void): void {
+    const before = depth
+    work()
+    depth = before
+}
