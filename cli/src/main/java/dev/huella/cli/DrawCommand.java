@@ -65,6 +65,8 @@ final class DrawCommand implements Callable<Integer> {
     boolean frames;
     @Option(names = "--fold", paramLabel = "PACKAGE", split = ",", description = "Packages drawn as one box with all inside them; implies --frames.")
     Set<String> folded = Set.of();
+    @Option(names = "--most", paramLabel = "N", description = "So many types of a package, those with the most ties to the others; all unless given.")
+    int most = Integer.MAX_VALUE;
     @Option(names = "--hide", paramLabel = "NAME", split = ",", description = "Qualified names of types to leave out.")
     Set<String> hidden = Set.of();
     @Option(names = "--scale", paramLabel = "N", description = "For PNG: pixels to a unit; 2 unless given.")
@@ -77,8 +79,9 @@ final class DrawCommand implements Callable<Integer> {
         if (options.output == null) {
             throw new IllegalArgumentException("Name the file to write: -o diagram.svg, .png, .pdf or .xmi.");
         }
-        if (distance < 1 || distance > 3 || scale <= 0 || depth < 1) {
-            throw new IllegalArgumentException("--distance goes from 1 to 3, --depth and --scale are above 0.");
+        if (distance < 1 || distance > 3 || scale <= 0 || depth < 1 || most < 1) {
+            throw new IllegalArgumentException(
+                    "--distance goes from 1 to 3, --depth, --scale and --most are above 0.");
         }
         String name = options.output.getFileName().toString();
         boolean xmi = name.toLowerCase(Locale.ROOT).endsWith(".xmi");
@@ -129,6 +132,7 @@ final class DrawCommand implements Callable<Integer> {
         View view = View.USUAL.with(new Detail(detail, !noParameters))
                 .along(along)
                 .hiding(hidden)
+                .atMost(most)
                 .framed(frames || !folded.isEmpty())
                 .folding(folded.stream().map(name -> name + View.WITH_ALL_INSIDE).collect(Collectors.toSet()));
         return DrawingRequest.usual(subject).as(kind == null ? kinds.getFirst() : kind).with(view).deep(depth);

@@ -17,13 +17,20 @@ import javafx.scene.text.FontWeight;
 /** Paints a drawing on a canvas: the same marks as in files, but nothing that cannot be seen or read. */
 final class CanvasPainter {
     /** Text smaller than this many pixels is left out. */
-    private static final double READABLE = 3.2;
+    private static final double READABLE = 5.6;
+    /** Below this scale boxes say their names only. */
+    private static final double NAMES_ONLY = 0.5;
     /** Below this scale dashes run together; they would only cost time. */
     private static final double DASHED = 0.25;
-    private static final Map<String, Font> FONTS = new HashMap<>();
+    private static final int REMEMBERED = 200;
+    private static final int MANY = 5_000;
+    private static final Map<List<Object>, CaptionLines> CAPTIONS = new HashMap<>();
+    private static final Map<Face, Font> FONTS = new HashMap<>();
     private final GraphicsContext graphics;
     private final Palette palette;
     private final double scale;
+
+    private record Face(boolean bold, boolean italic, double size) {}
 
     CanvasPainter(GraphicsContext graphics, Palette palette, double scale) {
         this.graphics = graphics;
@@ -48,6 +55,8 @@ final class CanvasPainter {
                     && text.y() + text.size() > top && text.x() + text.text().length() * text.size() > left;
             case Mark.Path path -> inside(path.points(), left, top, right, bottom);
             case Mark.Polygon polygon -> inside(polygon.points(), left, top, right, bottom);
+            case Mark.Caption name -> scale < NAMES_ONLY && name.x() < right && name.y() < bottom
+                    && name.x() + name.width() > left && name.y() + name.height() > top;
             case Mark.Oval oval -> oval.x() - oval.across() < right && oval.x() + oval.across() > left
                     && oval.y() - oval.down() < bottom && oval.y() + oval.down() > top;
         };
@@ -97,6 +106,7 @@ final class CanvasPainter {
                         oval.down() * 2);
             }
             case Mark.Text text -> text(text);
+            case Mark.Caption name -> caption(name);
         }
     }
 
@@ -114,7 +124,10 @@ final class CanvasPainter {
 
     private void text(Mark.Text text) {
         fill(text.ink());
-        graphics.setFont(FONTS.computeIfAbsent("%s %s %s".formatted(text.bold(), text.italic(), text.size()),
+        if (FONTS.size() > REMEMBERED) {
+            FONTS.clear(); // captions have another size at each scale
+        }
+        graphics.setFont(FONTS.computeIfAbsent(new Face(text.bold(), text.italic(), text.size()),
                 key -> Font.font(Fonts.FAMILY, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL,
                         text.italic() ? FontPosture.ITALIC : FontPosture.REGULAR, text.size())));
         graphics.fillText(text.text(), text.x(), text.y());
@@ -125,12 +138,45 @@ final class CanvasPainter {
         }
     }
 
+    /** A name in letters that can be read, in as many lines as there is room for; below it what it plays. */
+    private void caption(Mark.Caption name) {
+        double inset = 0.8 / scale;
+        fill(name.fill());
+        graphics.fillRect(name.x() + inset, name.y() + inset, name.width() - 2 * inset, name.height() - 2 * inset);
+        int width = (int) (name.width() * scale) - 3;
+        int height = (int) (name.height() * scale) - 1;
+        CaptionLines above = lines(name.text(), width, height);
+        CaptionLines below = name.roles().isEmpty()
+                ? CaptionLines.NONE
+                : lines(name.roles(), width, (int) (height - above.height()));
+        double top = name.y() + (name.height() - (above.height() + below.height()) / scale) / 2;
+        lines(above, name, top, name.ink());
+        lines(below, name, top + above.height() / scale, Ink.CLAY);
+    }
+
+    private void lines(CaptionLines lines, Mark.Caption name, double top, Ink ink) {
+        double size = lines.size() / scale;
+        double y = top + size * 0.95;
+        for (String line : lines.lines()) {
+            text(new Mark.Text(name.x(), y, line, size, false, name.italic() && ink != Ink.CLAY, false, ink)
+                    .centred(name.width()));
+            y += size * CaptionLines.SPACING;
+        }
+    }
+
+    private static CaptionLines lines(String name, int width, int height) {
+        if (CAPTIONS.size() > MANY) {
+            CAPTIONS.clear();
+        }
+        return CAPTIONS.computeIfAbsent(List.of(name, width, height), key -> CaptionLines.of(name, width, height));
+    }
+
     private void fill(Ink ink) {
-        graphics.setFill(GroundView.colour(palette, ink));
+        graphics.setFill(Colours.of(palette, ink));
     }
 
     private void stroke(Ink ink, double weight, boolean dashed) {
-        Color colour = GroundView.colour(palette, ink);
+        Color colour = Colours.of(palette, ink);
         graphics.setStroke(colour);
         graphics.setLineWidth(weight);
         if (dashed && scale > DASHED) {

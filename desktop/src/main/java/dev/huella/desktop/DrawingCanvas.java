@@ -144,7 +144,7 @@ final class DrawingCanvas {
         Palette palette = session.dark().get() ? Palette.DARK : Palette.LIGHT;
         GraphicsContext graphics = canvas.getGraphicsContext2D();
         graphics.setTransform(1, 0, 0, 1, 0, 0);
-        graphics.setFill(GroundView.colour(palette, Ink.SHEET));
+        graphics.setFill(Colours.of(palette, Ink.SHEET));
         graphics.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         graphics.setTransform(scale, 0, 0, scale, left, top);
         var painter = new CanvasPainter(graphics, palette, scale);

@@ -2,6 +2,7 @@ package dev.huella.desktop;
 
 import dev.huella.core.diagram.CallTrace;
 import dev.huella.core.diagram.Detail;
+import dev.huella.core.diagram.PackageCut;
 import dev.huella.core.diagram.Reach;
 import dev.huella.core.diagram.View;
 import dev.huella.core.drawing.Drawing;
@@ -37,7 +38,8 @@ import javafx.beans.property.SimpleObjectProperty;
  * the background; a late result is dropped. All else runs on the interface thread.
  */
 final class DrawingDesk {
-    private static final int MANY = 60;
+    private static final int MANY = 24;
+    private static final int PACKAGES = 16;
     private static final int REMEMBERED = 40;
     private final Session session;
     private final ObjectProperty<Drawing> drawing = new SimpleObjectProperty<>(Drawing.EMPTY);
@@ -49,6 +51,7 @@ final class DrawingDesk {
     private final IntegerProperty depth = new SimpleIntegerProperty(CallTrace.USUAL_DEPTH);
     private final ObjectProperty<Set<Reach>> along = new SimpleObjectProperty<>(Reach.ALL);
     private final BooleanProperty framed = new SimpleBooleanProperty();
+    private final BooleanProperty every = new SimpleBooleanProperty();
     private final BooleanProperty busy = new SimpleBooleanProperty();
     private final Map<String, Map<String, Point>> placed = new HashMap<>();
     /** The last drawings, so that going back and undoing show exactly what was there. */
@@ -68,7 +71,7 @@ final class DrawingDesk {
         this.session = session;
         session.project().addListener(change -> made.clear());
         session.focus().addListener(change -> focused());
-        for (var property : List.of(detail, parameters, distance, depth, along, framed, session.memory())) {
+        for (var property : List.of(detail, parameters, distance, depth, along, framed, every, session.memory())) {
             property.addListener(change -> draw());
         }
         kind.addListener(change -> {
@@ -114,6 +117,11 @@ final class DrawingDesk {
 
     BooleanProperty framed() {
         return framed;
+    }
+
+    /** Draws all types of a package, however many; else those with the most ties to the others. */
+    BooleanProperty every() {
+        return every;
     }
 
     BooleanProperty busy() {
@@ -173,6 +181,7 @@ final class DrawingDesk {
                 .along(along.get())
                 .hiding(edits.hidden())
                 .showing(edits.shown())
+                .atMost(every.get() ? Integer.MAX_VALUE : MANY)
                 .framed(framed.get() || whole || !edits.folded().isEmpty())
                 .folding(whole && edits.folded().isEmpty() ? packages(project.model()) : edits.folded());
         var request = new DrawingRequest(subject, kind.get(), view, depth.get());
@@ -219,17 +228,11 @@ final class DrawingDesk {
         }
     }
 
+    /** The packages of the whole code base, those that would be too many put together. */
     private static Set<String> packages(Model model) {
-        Set<String> all = model.declared().stream().map(CodeType::namespace).collect(Collectors.toSet());
-        return all.size() > MANY ? outermost(all) : all;
-    }
-
-    private static Set<String> outermost(Set<String> all) {
-        return all.stream()
-                .map(name -> name.split("\\."))
-                .map(parts -> String.join(".", java.util.Arrays.copyOf(parts, Math.min(3, parts.length))))
-                .map(name -> name + View.WITH_ALL_INSIDE)
-                .collect(Collectors.toSet());
+        Map<String, Integer> types = new HashMap<>();
+        model.declared().forEach(type -> types.merge(type.namespace(), 1, Integer::sum));
+        return PackageCut.of(types, PACKAGES).keySet();
     }
 
     void hide(Area box) {

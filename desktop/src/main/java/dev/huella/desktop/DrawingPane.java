@@ -2,6 +2,7 @@ package dev.huella.desktop;
 
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.diagram.CallTrace;
+import dev.huella.core.diagram.ClassDiagram;
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.drawing.Drawing.Area;
 import dev.huella.core.drawing.Mark.Point;
@@ -146,6 +147,8 @@ final class DrawingPane implements DrawingCanvas.Doings {
         String key = session.focus().get().key() + desk.kind().get();
         canvas.show(now, key.equals(shown));
         shown = key;
+        String what = About.of(session.focus().get());
+        about.setText(now.note().isEmpty() ? what : what + (what.endsWith(".") ? " " : ". ") + now.note());
         boolean nothing = now.equals(Drawing.EMPTY) && !(session.focus().get() instanceof Focus.Nothing);
         hint.setVisible(nothing || session.focus().get() instanceof Focus.Nothing);
         hint.setText(nothing
@@ -168,8 +171,8 @@ final class DrawingPane implements DrawingCanvas.Doings {
     /** A type is looked at; a member, a line or a call opens its file at its line. */
     @Override
     public void open(Area area) {
-        if (area.box() != null && area.element() == null && area.box().startsWith("package ")) {
-            desk.fold(area.box().substring("package ".length()));
+        if (area.box() != null && area.element() == null && area.box().startsWith(ClassDiagram.PACKAGE)) {
+            desk.fold(area.box().substring(ClassDiagram.PACKAGE.length()));
         } else if (area.element() instanceof CodeType type && area.box() != null && !type.external()
                 && !new Focus.OfType(type).equals(session.focus().get())) {
             session.stage().set(WorkStage.STRUCTURE);
@@ -213,7 +216,7 @@ final class DrawingPane implements DrawingCanvas.Doings {
                 item("Fold " + home, () -> desk.fold(home));
             }
         } else if (box != null) {
-            String name = box.box().substring("package ".length());
+            String name = box.box().substring(ClassDiagram.PACKAGE.length());
             item("Fold or unfold " + name, () -> desk.fold(name));
         }
         item("As it was drawn first", desk::reset);

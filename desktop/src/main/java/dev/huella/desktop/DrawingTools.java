@@ -91,6 +91,7 @@ final class DrawingTools {
             shows.getItems().add(item);
         }
         shows.getItems().add(check("Packages as frames", desk.framed()));
+        shows.getItems().add(check("All of a package, however crowded", desk.every()));
         shows.getItems().add(new SeparatorMenuItem());
         shows.getItems().add(item("Follow calls one step further", () -> desk.depth().set(desk.depth().get() + 1)));
         shows.getItems()

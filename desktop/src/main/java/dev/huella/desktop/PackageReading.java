@@ -11,8 +11,10 @@ import java.util.TreeMap;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 
 /** What a package holds, which other packages it needs, and which need it. */
 final class PackageReading {
@@ -61,10 +63,14 @@ final class PackageReading {
         packages.forEach((other, count) -> {
             var link = new Hyperlink(other.isEmpty() ? "no package" : other);
             link.getStyleClass().add("place");
+            link.setMinWidth(0);
             link.setMaxWidth(Double.MAX_VALUE);
+            link.setTextOverrun(OverrunStyle.LEADING_ELLIPSIS); // the last part tells packages apart
             HBox.setHgrow(link, Priority.ALWAYS);
             link.setOnAction(event -> session.look(new Focus.OfPackage(other)));
-            rows.add(new HBox(8, link, TopBar.styled(new Label(Words.count(count, "relation")), "hint")));
+            Label relations = TopBar.styled(new Label(Words.count(count, "relation")), "hint");
+            relations.setMinWidth(Region.USE_PREF_SIZE);
+            rows.add(new HBox(8, link, relations));
         });
     }
 }

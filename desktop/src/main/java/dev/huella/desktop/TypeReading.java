@@ -1,6 +1,5 @@
 package dev.huella.desktop;
 
-import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Relation;
 import dev.huella.core.project.Finding;
@@ -14,10 +13,13 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 
 /** What is known of a type: its relations with the lines that cause them, and the roles it plays. */
 final class TypeReading {
     private static final int MOST = 40;
+    private static final int FEW = 5;
+    private static final int ROOM = 40;
     private final Session session;
     private final Function<SourceSpan, Hyperlink> place;
 
@@ -42,28 +44,39 @@ final class TypeReading {
         return found;
     }
 
+    /** What it does itself comes first; of the finds that it merely uses, a few stand for all. */
     private void roles(CodeType type, List<Node> into) {
         List<Node> rows = new ArrayList<>();
+        List<Node> client = new ArrayList<>();
         for (Finding finding : session.findings().get().all()) {
-            PatternInstance instance = finding.instance();
-            instance.players().forEach((role, players) -> {
+            finding.instance().players().forEach((role, players) -> {
                 if (players.stream().anyMatch(player -> player.element() == type)) {
-                    var focus = new Focus.OfFind(finding);
-                    var link = new Hyperlink(focus.title());
-                    link.getStyleClass().add("place");
-                    link.setOnAction(event -> {
-                        session.stage().set(WorkStage.FINDS);
-                        session.look(focus);
-                    });
-                    rows.add(new HBox(6,
-                            new Label("%s in %s".formatted(role, Words.withArticle(instance.pattern().id()))), link));
+                    (role.equals("client") ? client : rows).add(role(finding, role));
                 }
             });
         }
+        rows.addAll(client.subList(0, Math.min(FEW, client.size())));
         if (!rows.isEmpty()) {
             into.add(ReadingPane.heading("What it plays", ""));
             into.addAll(rows);
         }
+        if (client.size() > FEW) {
+            into.add(ReadingPane.wrapped("and a client in %,d more".formatted(client.size() - FEW), "hint"));
+        }
+    }
+
+    private Node role(Finding finding, String role) {
+        var focus = new Focus.OfFind(finding);
+        var link = new Hyperlink(focus.title());
+        link.getStyleClass().add("place");
+        link.setMinWidth(0);
+        link.setOnAction(event -> {
+            session.stage().set(WorkStage.FINDS);
+            session.look(focus);
+        });
+        var label = new Label("%s in %s".formatted(role, Words.withArticle(finding.instance().pattern().id())));
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return new HBox(6, label, link);
     }
 
     private void relations(String title, CodeType type, boolean outgoing, List<Node> into) {
@@ -87,9 +100,22 @@ final class TypeReading {
             HBox.setHgrow(text, Priority.ALWAYS);
             var row = new HBox(8, text);
             row.setAlignment(Pos.CENTER_LEFT);
-            relation.places().stream().limit(2).forEach(at -> row.getChildren().add(place.apply(at)));
+            relation.places().stream().limit(places(relation)).forEach(at -> row.getChildren().add(place.apply(at)));
             into.add(row);
         }
+        if (all.size() > MOST) {
+            into.add(ReadingPane.wrapped("and %,d more".formatted(all.size() - MOST), "hint"));
+        }
+    }
+
+    /** How many places have room in a row: two, unless the names of their files are long. */
+    private static int places(Relation relation) {
+        int letters = relation.places()
+                .stream()
+                .limit(2)
+                .mapToInt(at -> at.file().length() - at.file().lastIndexOf('/'))
+                .sum();
+        return letters > ROOM ? 1 : 2;
     }
 
     private static String verb(Relation relation, boolean outgoing) {

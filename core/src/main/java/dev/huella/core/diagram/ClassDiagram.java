@@ -11,6 +11,9 @@ import java.util.List;
  * @param note what is left out and why; empty when nothing is
  */
 public record ClassDiagram(String title, List<Box> boxes, List<Link> links, String note) {
+    /** What ids of folded packages begin with. */
+    public static final String PACKAGE = "package ";
+
     public ClassDiagram {
         boxes = List.copyOf(boxes);
         links = List.copyOf(links);
@@ -87,7 +90,13 @@ public record ClassDiagram(String title, List<Box> boxes, List<Link> links, Stri
      * @param place a line that causes it, or null
      */
     public record Link(Ending ending, String from, String to, String label, String role, String multiplicity,
-            boolean broken, SourceSpan place) {}
+            boolean broken, SourceSpan place) {
+
+        /** True where lines of this kind that lead to one box are drawn with one head. */
+        public boolean joins() {
+            return ending.upward() || ending == Ending.DEPENDENCY && from.startsWith(PACKAGE) && to.startsWith(PACKAGE);
+        }
+    }
 
     /** UML's ways to draw a relation. */
     public enum Ending {

@@ -15,7 +15,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * A definition as a class diagram, drawn from its clauses: a box for each role that a type plays, with the operations
@@ -37,6 +39,18 @@ public final class DefinitionDiagram {
 
     public static ClassDiagram of(PatternDefinition pattern) {
         return new DefinitionDiagram(pattern).diagram();
+    }
+
+    /** Names of two roles, from and to, for each line of a definition's diagram. */
+    static Set<List<String>> ties(PatternDefinition pattern) {
+        return of(pattern).links()
+                .stream()
+                .map(link -> List.of(role(link.from()), role(link.to())))
+                .collect(Collectors.toSet());
+    }
+
+    private static String role(String id) {
+        return id.substring("role ".length());
     }
 
     /** The id of a role's box. */

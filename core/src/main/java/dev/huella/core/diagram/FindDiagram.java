@@ -14,6 +14,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Relation;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -24,6 +25,8 @@ import java.util.Set;
 public final class FindDiagram {
     private static final int MOST_OF_A_ROLE = 6;
     private static final int MOST_MEMBERS = 5;
+    /** Up to so many lines, all can be followed. */
+    private static final int CLEAR = 24;
     private final Model model;
     private final PatternInstance instance;
     private final View view;
@@ -101,8 +104,28 @@ public final class FindDiagram {
                 boxes.add(type, List.of(), Look.PLAIN, 0, contents);
             }
         }
-        return new ClassDiagram(title(instance), boxes.all(),
-                LinkChoice.between(model, boxes, view.along(), relation -> touches(relation, places)));
+        List<Link> links = LinkChoice.between(model, boxes, view.along(), relation -> touches(relation, places));
+        List<Link> telling = links.size() <= CLEAR ? links : telling(links, boxes);
+        return new ClassDiagram(title(instance), boxes.all(), telling, telling.size() == links.size()
+                ? ""
+                : "Of what the players use, only what the definition speaks of is drawn.");
+    }
+
+    /** Without what players merely use of each other, unless the definition ties their roles or an obligation breaks. */
+    private List<Link> telling(List<Link> links, Boxes boxes) {
+        Set<List<String>> ties = DefinitionDiagram.ties(instance.pattern());
+        Map<String, List<String>> roles = new HashMap<>();
+        tags.forEach((type, names) -> roles.put(boxes.id(type), names));
+        return links.stream()
+                .filter(link -> link.ending() != Ending.DEPENDENCY || link.broken()
+                        || tied(roles.get(link.from()), roles.get(link.to()), ties))
+                .toList();
+    }
+
+    /** True as well for types that a person added, which play nothing. */
+    private static boolean tied(List<String> from, List<String> to, Set<List<String>> ties) {
+        return from == null || to == null || from.stream()
+                .anyMatch(one -> to.stream().anyMatch(other -> ties.contains(List.of(one, other))));
     }
 
     private static boolean touches(Relation relation, Set<SourceSpan> places) {

@@ -27,6 +27,8 @@ public final class ScopeDiagram {
     private static final int CROWDED = 600;
     /** Above so many types, boxes say less. */
     private static final int MANY = 24;
+    /** Above so many types, a person who wants no more than some sees names and the stronger lines. */
+    private static final int CALM = 12;
     private static final int MOST_MEMBERS = 40;
     private final Model model;
     private final View view;
@@ -58,30 +60,43 @@ public final class ScopeDiagram {
                 .flatMap(link -> java.util.stream.Stream.of(link.from(), link.to()))
                 .collect(Collectors.toSet());
         return new ClassDiagram(all.title(),
-                all.boxes().stream().filter(box -> linked.contains(box.id()) || box.focus()).toList(), all.links());
+                all.boxes().stream().filter(box -> linked.contains(box.id()) || box.focus()).toList(), all.links(),
+                all.note());
     }
 
     private ClassDiagram diagram(Scope scope) {
         CodeType focus = scope instanceof Scope.Around(CodeType centre, int _) ? centre : null;
-        Set<CodeType> shown = types(scope);
+        Set<CodeType> whole = types(scope);
+        var folding = new Folding(view, whole);
+        boolean named = scope instanceof Scope.Around || scope instanceof Scope.Picked;
+        var crowd = new Crowd(model, whole.stream().filter(type -> !folding.holds(type)).toList(),
+                named ? view.atMost(Integer.MAX_VALUE) : view, named ? Integer.MAX_VALUE : MOST_TYPES);
+        Set<CodeType> shown = crowd.closest();
         view.shown().stream().map(model::type).filter(type -> type != null).forEach(shown::add);
-        int most = view.detail().level() == Detail.Level.ALL ? MOST_MEMBERS : shown.size() > MANY ? 3 : 6;
+        boolean calm = crowd.chosen() && shown.size() > CALM;
+        Detail detail = calm ? Detail.NAMES : view.detail();
+        int most = detail.level() == Detail.Level.ALL ? MOST_MEMBERS : shown.size() > MANY ? 3 : 6;
         var boxes = new Boxes(view.framed());
         for (CodeType type : shown) {
             if (!view.hidden().contains(type.qualifiedName())) {
                 boolean first = type == focus;
-                var contents = new BoxContents(Set.of(), Set.of(), first ? view.detail().ofFocus() : view.detail(),
+                var contents = new BoxContents(Set.of(), Set.of(), first ? view.detail().ofFocus() : detail,
                         first ? Math.max(12, most) : most);
                 boxes.add(type, List.of(), first ? Look.FOCUS : Look.PLAIN, hidden(type, shown), contents);
             }
         }
-        boolean crowded = boxes.types().size() > CROWDED && view.along().contains(Reach.INHERITANCE)
-                && view.folded().isEmpty();
-        var whole = withoutSideTalk(scope, new ClassDiagram(title(scope), boxes.all(),
-                LinkChoice.between(model, boxes, crowded ? Set.of(Reach.INHERITANCE) : view.along(),
-                        relation -> false),
-                crowded ? "With more than %,d types, only inheritance is drawn.".formatted(CROWDED) : ""), boxes);
-        return view.framed() ? folded(whole) : whole;
+        boolean crowded = boxes.types().size() > CROWDED && view.along().contains(Reach.INHERITANCE);
+        Set<Reach> along = crowded ? Set.of(Reach.INHERITANCE) : calm ? withoutUse() : view.along();
+        String note = crowded
+                ? "With more than %,d types, only inheritance is drawn.".formatted(CROWDED)
+                : crowd.note() + (calm ? " Names only, and no lines for what is merely used." : "");
+        var open = withoutSideTalk(scope, new ClassDiagram(title(scope), boxes.all(),
+                LinkChoice.between(model, boxes, along, relation -> false), note.strip()), boxes);
+        return folding.added(open, boxes, model);
+    }
+
+    private Set<Reach> withoutUse() {
+        return view.along().stream().filter(reach -> reach != Reach.USE).collect(Collectors.toSet());
     }
 
     /** Of the outermost neighbours of a type, what they merely use of each other is not what the diagram is about. */
@@ -122,7 +137,6 @@ public final class ScopeDiagram {
                 .filter(type -> type.kind() != TypeKind.FUNCTION && !type.anonymous())
                 .filter(type -> namespace == null || type.namespace().equals(namespace)
                         || !namespace.isEmpty() && type.namespace().startsWith(namespace + "."))
-                .limit(MOST_TYPES)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
@@ -170,49 +184,5 @@ public final class ScopeDiagram {
                 .filter(other -> shown.contains(other) && view.hidden().contains(other.qualifiedName()))
                 .count();
         return hidden.getOrDefault(type, 0) + (int) taken;
-    }
-
-    /** Packages that were folded become one box each, with one line for all that goes over their border. */
-    private ClassDiagram folded(ClassDiagram whole) {
-        Map<String, String> home = new HashMap<>();
-        Map<String, Box> boxes = new LinkedHashMap<>();
-        boolean allFolded = whole.boxes().stream().allMatch(box -> box.frame() == null || fold(box.frame()) != null);
-        for (Box box : whole.boxes()) {
-            String fold = box.frame() == null ? null : fold(box.frame());
-            String id = fold == null ? box.id() : "package " + fold;
-            home.put(box.id(), id);
-            boxes.computeIfAbsent(id, key -> fold == null
-                    ? box
-                    : new Box(key, null, new Head(fold.isEmpty() ? "no package" : fold, false, "", List.of(),
-                            Look.FOLDED, 0), List.of(), List.of(), allFolded ? null : parent(fold)));
-        }
-        Map<List<Object>, Link> links = new LinkedHashMap<>();
-        for (Link link : whole.links()) {
-            String from = home.get(link.from());
-            String to = home.get(link.to());
-            if (from.equals(link.from()) && to.equals(link.to())) {
-                links.put(List.of(link, links.size()), link);
-            } else if (!from.equals(to)) {
-                links.putIfAbsent(List.of(from, to),
-                        new Link(Ending.DEPENDENCY, from, to, "", "", "", link.broken(), link.place()));
-            }
-        }
-        return new ClassDiagram(whole.title(), List.copyOf(boxes.values()), List.copyOf(links.values()), whole.note());
-    }
-
-    /** The folded package that this one is part of, the outermost folded with all inside first; null when none is. */
-    private String fold(String namespace) {
-        return view.folded()
-                .stream()
-                .filter(folded -> folded.endsWith(View.WITH_ALL_INSIDE))
-                .map(folded -> folded.substring(0, folded.length() - View.WITH_ALL_INSIDE.length()))
-                .filter(folded -> namespace.equals(folded) || namespace.startsWith(folded + "."))
-                .min(Comparator.comparing(String::length))
-                .orElse(view.folded().contains(namespace) ? namespace : null);
-    }
-
-    private static String parent(String namespace) {
-        int dot = namespace.lastIndexOf('.');
-        return dot < 0 ? "" : namespace.substring(0, dot);
     }
 }

@@ -98,6 +98,7 @@ public final class BoxSketch {
         marks.add(new Mark.Rect(x, y, Math.min(width, 42), 12, 0, Ink.PAPER, Ink.INK, 1.1));
         marks.add(new Mark.Rect(x, y + 12, width, 40, 0, Ink.PAPER, Ink.INK, 1.1));
         marks.add(new Mark.Text(x, y + 36, box.head().name(), NAME_SIZE, true, false, false, Ink.INK).centred(width));
+        marks.add(new Mark.Caption(x, y + 12, width, 40, box.head().name(), "", false, Ink.PAPER, Ink.INK));
     }
 
     private void classifier(double x, double y, double width, List<Mark> marks, List<Area> areas) {
@@ -121,6 +122,9 @@ public final class BoxSketch {
         at += 26;
         at = members(box.fields(), x, width, at, marks, areas);
         members(box.operations(), x, width, at, marks, areas);
+        marks.add(new Mark.Caption(x, top, width, height, box.type() == null ? box.head().name() : box.type().name(),
+                String.join(", ", box.head().tags()), box.head().isAbstract(),
+                box.head().look() == Look.OUTSIDE ? Ink.PAPER : Ink.SHEET, ink));
         if (box.head().hidden() > 0) {
             marks.add(new Mark.Text(x + 2, top + height + 13, "%d more not shown".formatted(box.head().hidden()),
                     TAG_SIZE, false, false, false, Ink.SECOND));

@@ -13,10 +13,11 @@ import java.util.List;
  *
  * @param width in drawing units, one to a pixel at normal size
  * @param lines between boxes; empty for diagrams that have no boxes
+ * @param note what is left out and why, which the drawing says as well; empty when nothing is
  */
 public record Drawing(String title, double width, double height, List<Mark> marks, List<Area> areas,
-        List<Line> lines) {
-    public static final Drawing EMPTY = new Drawing("", 0, 0, List.of(), List.of(), List.of());
+        List<Line> lines, String note) {
+    public static final Drawing EMPTY = new Drawing("", 0, 0, List.of(), List.of());
 
     public Drawing {
         marks = List.copyOf(marks);
@@ -26,7 +27,7 @@ public record Drawing(String title, double width, double height, List<Mark> mark
 
     /** A drawing without lines between boxes. */
     public Drawing(String title, double width, double height, List<Mark> marks, List<Area> areas) {
-        this(title, width, height, marks, areas, List.of());
+        this(title, width, height, marks, areas, List.of(), "");
     }
 
     /** One relation as it was drawn, between boxes by their ids. */
@@ -99,6 +100,6 @@ public record Drawing(String title, double width, double height, List<Mark> mark
                 .map(line -> new Line(line.link(),
                         line.points().stream().map(point -> new Point(point.x() + shift, point.y() + down)).toList()))
                 .toList();
-        return new Drawing(both, shift + right.width, tall, all, found, moved);
+        return new Drawing(both, shift + right.width, tall, all, found, moved, right.note);
     }
 }

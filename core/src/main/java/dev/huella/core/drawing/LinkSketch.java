@@ -39,7 +39,12 @@ public final class LinkSketch {
     /** Paints several lines that end in one head: their stretches, and the head at the end of one of them. */
     public static void tree(Link link, List<List<Point>> stretches, List<Point> one, List<Mark> marks) {
         stretches.forEach(stretch -> marks.add(new Mark.Path(stretch, Ink.INK, 1.1, link.ending().dashed())));
-        head(one.getLast(), one.get(one.size() - 2), Ink.INK, marks);
+        Point before = one.get(one.size() - 2);
+        if (link.ending().upward()) {
+            head(one.getLast(), before, Ink.INK, marks);
+        } else {
+            open(one.getLast(), before, Ink.INK, marks);
+        }
     }
 
     private static void head(Point end, Point before, Ink ink, List<Mark> marks) {

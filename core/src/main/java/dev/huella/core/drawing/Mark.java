@@ -78,4 +78,20 @@ public sealed interface Mark {
                     underlined, ink);
         }
     }
+
+    /**
+     * The name of a box, for painters that show it so small that its text cannot be read: written over all that
+     * stands inside. Files have no such size and leave it out.
+     *
+     * @param roles what it plays, in few words; or empty
+     */
+    record Caption(double x, double y, double width, double height, String text, String roles, boolean italic,
+            Ink fill, Ink ink)
+            implements
+                Mark {
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new Caption(x + dx, y + dy, width, height, text, roles, italic, fill, ink);
+        }
+    }
 }

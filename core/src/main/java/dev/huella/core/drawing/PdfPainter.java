@@ -86,6 +86,9 @@ public final class PdfPainter {
                 finish(oval.fill(), oval.stroke(), 1, oval.dashed());
             }
             case Mark.Text text -> text(text);
+            case Mark.Caption _ -> {
+                // text in files can be read at any size
+            }
         }
     }
 

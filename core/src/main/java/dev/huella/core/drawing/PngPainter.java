@@ -80,6 +80,9 @@ public final class PngPainter {
                 }
             }
             case Mark.Text text -> text(text);
+            case Mark.Caption _ -> {
+                // text in files can be read at any size
+            }
         }
     }
 

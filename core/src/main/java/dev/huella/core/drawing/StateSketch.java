@@ -22,6 +22,7 @@ public final class StateSketch {
     public static void state(String name, Point at, double width, double height, List<Mark> marks) {
         marks.add(new Mark.Rect(at.x(), at.y(), width, height, 12, Ink.SHEET, Ink.INK, 1.1));
         marks.add(new Text(at.x(), at.y() + 25, name, NAME_SIZE, true, false, false, Ink.INK).centred(width));
+        marks.add(new Mark.Caption(at.x(), at.y(), width, height, name, "", false, Ink.SHEET, Ink.INK));
     }
 
     /** Where the code does not say from which state. */

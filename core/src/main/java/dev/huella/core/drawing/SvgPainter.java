@@ -58,6 +58,9 @@ public final class SvgPainter {
                     text.italic() ? " font-style=\"italic\"" : "",
                     text.underlined() ? " text-decoration=\"underline\"" : "", palette.colour(text.ink()),
                     escaped(text.text()));
+            case Mark.Caption _ -> {
+                // text in files can be read at any size
+            }
         }
     }
 

@@ -88,8 +88,8 @@ public final class ClassLayout {
                 .toList();
         List<Edge> edges = diagram.links()
                 .stream()
-                .map(link -> new Edge(link.from(), link.to(), link.ending().upward() ? link.ending().name() : null,
-                        size(link.label()), size(end(link))))
+                .map(link -> new Edge(link.from(), link.to(), link.joins() ? link.ending().name() : null,
+                        link.ending().upward(), size(link.label()), size(end(link))))
                 .toList();
         return new Graph(nodes, edges);
     }
@@ -124,7 +124,7 @@ public final class ClassLayout {
                     Ink.SECOND));
         }
         double height = placed.height() + (diagram.note().isEmpty() ? 0 : 24);
-        return new Drawing(diagram.title(), placed.width(), height, marks, areas, lines);
+        return new Drawing(diagram.title(), placed.width(), height, marks, areas, lines, diagram.note());
     }
 
     private void line(Link link, Route route, Placement placed) {
@@ -162,7 +162,7 @@ public final class ClassLayout {
         Map<List<Object>, Link> first = new HashMap<>();
         for (Line line : lines) {
             Link link = line.link();
-            if (link.ending().upward() && !link.broken()) {
+            if (link.joins() && !link.broken()) {
                 List<Object> key = List.of(link.ending(), link.to(), line.points().getLast());
                 trees.computeIfAbsent(key, unknown -> new ArrayList<>()).add(line.points());
                 first.putIfAbsent(key, link);

@@ -20,10 +20,11 @@ record Graph(List<Node> nodes, List<Edge> edges) {
      * One line.
      *
      * @param trunk lines to the same box with the same trunk end in one head; null for a head of its own
+     * @param firm leads upwards, whatever else leads down
      * @param middle size of the text along it, or null
      * @param end size of the text at the box it leads to, or null
      */
-    record Edge(String from, String to, String trunk, Size middle, Size end) {}
+    record Edge(String from, String to, String trunk, boolean firm, Size middle, Size end) {}
 
     /** Room that a text takes. */
     record Size(double width, double height) {}

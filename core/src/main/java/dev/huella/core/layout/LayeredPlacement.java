@@ -163,8 +163,8 @@ final class LayeredPlacement {
             to = trunks.computeIfAbsent(edge.trunk() + " " + edge.to(), key -> trunk(nodes.get(edge.to())));
         }
         ElkEdge made = ElkGraphUtil.createSimpleEdge(nodes.get(edge.from()), to);
-        if (edge.trunk() != null) {
-            made.setProperty(LayeredOptions.PRIORITY_DIRECTION, FIRM); // supertypes stay above, whatever else leads down
+        if (edge.firm()) {
+            made.setProperty(LayeredOptions.PRIORITY_DIRECTION, FIRM);
         }
         label(made, MIDDLE, edge.middle(), CenterEdgeLabelPlacementStrategy.SPACE_EFFICIENT_LAYER);
         label(made, END, edge.end(), CenterEdgeLabelPlacementStrategy.HEAD_LAYER);

@@ -90,7 +90,7 @@ public final class StateLayout {
             Size text = transition.label().isEmpty()
                     ? null
                     : new Size(Fonts.width(transition.label(), StateSketch.LABEL_SIZE, false, false) + 4, 14);
-            edges.add(new Edge(from, transition.to().qualifiedName(), null, text, null));
+            edges.add(new Edge(from, transition.to().qualifiedName(), null, false, text, null));
         }
         return new Graph(nodes, edges);
     }

@@ -29,6 +29,7 @@ final class CallResolver {
     private final LibraryResults byName;
     private final Holders holders;
     private final Arguments arguments;
+    private final AppliedFunctions applied;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -41,6 +42,7 @@ final class CallResolver {
         this.listeners = new ListenerCalls(body, values, this, others);
         this.holders = new Holders(body, values, functions);
         this.arguments = new Arguments(body, values, functions, holders);
+        this.applied = new AppliedFunctions(body, containers);
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
@@ -127,6 +129,7 @@ final class CallResolver {
         List<Flow> ordered = Labels.order(call.arguments(), given, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
         holders.note(call, callee, on, ordered);
+        applied.by(call, callee, on, given);
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
             return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // on the object itself
         }

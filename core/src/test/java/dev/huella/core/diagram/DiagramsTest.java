@@ -20,6 +20,8 @@ import dev.huella.core.source.Work;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -123,6 +125,39 @@ class DiagramsTest {
         assertThat(diagram.links()).hasSize(1);
         View all = View.USUAL.framed(true).folding(Set.of("port" + View.WITH_ALL_INSIDE));
         assertThat(ids(ScopeDiagram.of(nested, new Scope.Everything(), all))).containsExactly("package port");
+    }
+
+    @Test
+    void manyPackagesEachLeadToTheThreeTheyNeedMost() {
+        StringBuilder code = new StringBuilder();
+        for (int from = 0; from < 8; from++) {
+            code.append("namespace P%d { public class Quay%d {".formatted(from, from));
+            for (int to = 0; to < 8; to++) {
+                for (int times = 0; times <= to && to != from; times++) {
+                    code.append(" P%d.Quay%d f%d_%d;".formatted(to, to, to, times));
+                }
+            }
+            code.append(" } }\n");
+        }
+        Model model = CodeBase.in("cs", code.toString());
+        Set<String> each = IntStream.range(0, 8).mapToObj(number -> "P" + number).collect(Collectors.toSet());
+        ClassDiagram diagram = ScopeDiagram.of(model, new Scope.Everything(), View.USUAL.framed(true).folding(each));
+        assertThat(diagram.boxes()).hasSize(8);
+        assertThat(diagram.links()).filteredOn(link -> link.from().equals("package P0"))
+                .extracting(Link::to)
+                .containsExactlyInAnyOrder("package P7", "package P6", "package P5");
+        assertThat(diagram.note()).contains("three it needs most");
+    }
+
+    @Test
+    void ofTooManyTypesThoseWithMostTiesAreDrawnAndTheRestIsSaid() {
+        var scope = new Scope.OfPackage("port.dues");
+        ClassDiagram diagram = ScopeDiagram.of(MODEL, scope, View.USUAL.atMost(1));
+        assertThat(ids(diagram)).containsExactly("port.dues.Bill");
+        assertThat(diagram.note()).startsWith("1 of 3 types");
+        assertThat(ScopeDiagram.of(MODEL, scope, View.USUAL.atMost(3)).note()).isEmpty();
+        var picked = new Scope.Picked("all", List.of(type("Office"), type("Bill")));
+        assertThat(ids(ScopeDiagram.of(MODEL, picked, View.USUAL.atMost(1)))).hasSize(2);
     }
 
     @Test

@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
+import dev.huella.core.resolve.LibraryKnowledge;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,7 +33,9 @@ public final class AsksOnlyFor implements Clause.Listed {
         for (CodeType type : Deeds.allTypes(model)) {
             List<Operation> asked = new ArrayList<>(type.operations());
             Hierarchy.above(type).forEach(above -> asked.addAll(above.operations()));
-            asked.removeIf(operation -> !operation.isAbstract());
+            LibraryKnowledge library = LibraryKnowledge.of(type);
+            asked.removeIf(operation -> !operation.isAbstract()
+                    || type.external() && library.ofEveryObject(operation.name()));
             if (asked.size() == 1) {
                 into.add(null, type, asked.getFirst());
             }

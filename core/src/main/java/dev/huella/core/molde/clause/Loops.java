@@ -22,7 +22,8 @@ final class Loops {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls) {
                 Field field = elementOf(calls.receiver());
-                if (field != null && (isConditional(calls, field, operation) || isCut(operation, field))) {
+                if (field != null && (isConditional(calls, field, operation) && !isReachedAnyway(operation, field)
+                        || isCut(operation, field) || isBounded(operation, field))) {
                     to.accept(field, calls.at());
                 }
             } else if (deed instanceof Deed.Leaves || deed instanceof Deed.Returns) {
@@ -34,6 +35,29 @@ final class Loops {
                 }
             }
         }
+    }
+
+    /** Each element is called in some way, whatever else some are called for. */
+    private static boolean isReachedAnyway(Operation operation, Field field) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && elementOf(calls.receiver()) == field
+                        && !isConditional(calls, field, operation));
+    }
+
+    /** The number of elements is compared with another one, and the smaller counts. */
+    private static boolean isBounded(Operation operation, Field field) {
+        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && library.lists("bounds", calls.name())
+                        && (calls.arguments().stream().anyMatch(one -> isNumberOf(field, one))
+                                || isNumberOf(field, calls.receiver())));
+    }
+
+    private static boolean isNumberOf(Field field, Flow value) {
+        return value.any(origin -> origin instanceof Origin.Result(Operation _, Origin receiver) && receiver != null
+                && Origins.whole(receiver) == field);
     }
 
     /** What one of the elements answers decides that the others need not be asked. */

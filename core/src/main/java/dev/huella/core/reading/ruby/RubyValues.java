@@ -294,6 +294,9 @@ final class RubyValues extends Bodies {
         if (text.equals("Proc") && node.child("block") != null) {
             return arguments.getLast();
         }
+        if (text.equals("Enumerator") && node.child("block") != null) {
+            return new Value.Call(null, "enum_for", arguments, at); // of what the block hands over
+        }
         if (Set.of("Hash", "Array").contains(text)) {
             return new Value.Cast(kept(text, node.child("block")), new Value.ArrayOf(null, List.of(), at), at);
         }

@@ -55,7 +55,8 @@ final class ScriptValues extends Bodies {
             case "class" -> classValue(node, holder);
             case "call_expression" -> {
                 TypeDeclared closure = ScriptClosures.calledAtOnce(node, holder);
-                yield closure == null ? value(node) : made(closure, node);
+                SyntaxNode inside = ScriptClosures.unwrapped(node); // frozen, and still an object of that name
+                yield closure != null ? made(closure, node) : inside == node ? value(node) : heldBy(holder, inside);
             }
             default -> value(node);
         };

@@ -1,0 +1,8 @@
+final class Yard {
+    func practise() {
+        let tow = Tow(winch: Winch())
+        tow.lengthen()
+        tow.shorten()
+        tow.stay()
+    }
+}

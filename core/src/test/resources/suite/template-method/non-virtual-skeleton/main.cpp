@@ -1,0 +1,6 @@
+#include "report.h"
+#include <iostream>
+
+int main() {
+    std::cout << TideReport().write() << ShipReport().write();
+}
