@@ -122,6 +122,7 @@ class HuellaTest {
         assertThat(draw("--types", "Tower,Bell", "--detail", "names")).contains(">Tower</text>")
                 .doesNotContain("bells:");
         assertThat(draw("--type", "Tower", "--hide", "Bell")).doesNotContain(">Bell</text>");
+        assertThat(draw("--most", "1")).contains("1 of ");
         Path xmi = folder.resolve("t.xmi");
         assertThat(run("draw", folder.toString(), "--find", find, "-o", xmi.toString())).isZero();
         assertThat(Files.readString(xmi)).contains("<uml:Model", "name=\"Tower\"", "uml:CollaborationUse",

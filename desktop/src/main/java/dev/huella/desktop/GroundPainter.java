@@ -107,7 +107,7 @@ final class GroundPainter {
                     : shown.substring(0, shown.length() - 1))
                     + "…";
         }
-        return shown.length() > 5 || shown.equals(text) && Fonts.width(text, 11, false, false) <= width ? shown : "";
+        return shown.length() > 4 || shown.equals(text) && Fonts.width(text, 11, false, false) <= width ? shown : "";
     }
 
     /** The ground while files are read: a plot for each folder that grows with the types found in it. */

@@ -1,0 +1,9 @@
+package harbour;
+
+public class Crossing {
+    private final Lamp lamp = new Lamp();
+
+    public void second() {
+        lamp.tick();
+    }
+}
