@@ -2,6 +2,7 @@ package dev.huella.core.reading;
 
 import java.lang.foreign.MemorySegment;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * One language's grammar as tables: the names of symbols and fields by number, which tokens carry nothing, and
@@ -9,6 +10,7 @@ import java.util.Set;
  */
 @SuppressWarnings("restricted") // names come as pointers into the loaded library
 public final class Grammar {
+    private static final int ENOUGH = 3;
     private static final Set<String> PUNCTUATION = Set.of(";", ",", "(", ")", "{", "}", "[", "]", ".", "@", ":", "->");
     final MemorySegment language;
     private final String[] symbols;
@@ -16,6 +18,8 @@ public final class Grammar {
     private final boolean[] named;
     private final boolean[] dropped;
     private final boolean[] closed;
+    /** How many trees of this grammar were the same by either way of copying; below 0 once two were not. */
+    private final AtomicInteger agreed = new AtomicInteger();
 
     /**
      * Loads a grammar.
@@ -50,6 +54,20 @@ public final class Grammar {
 
     private static String text(MemorySegment pointer) {
         return pointer.reinterpret(256).getString(0).intern();
+    }
+
+    /** True when enough trees were copied both ways and were the same. */
+    boolean trusted() {
+        return agreed.get() >= ENOUGH;
+    }
+
+    boolean distrusted() {
+        return agreed.get() < 0;
+    }
+
+    /** Notes whether a tree was the same by either way of copying. */
+    void compared(boolean same) {
+        agreed.updateAndGet(before -> before < 0 || !same ? Integer.MIN_VALUE : before + 1);
     }
 
     /** The name of a symbol; {@code ERROR} for the symbol of unreadable stretches. */

@@ -25,6 +25,8 @@ public final class SyntaxParser {
      */
     private static final long LONGEST = 2_000_000_000L;
     private static final long LONGEST_PER_MEGABYTE = 3_000_000_000L;
+    /** Smaller trees tell little of how trees lie in memory. */
+    private static final int TELLING = 40;
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private final Grammar grammar;
     private final Arena arena = Arena.ofAuto();
@@ -32,6 +34,7 @@ public final class SyntaxParser {
     private final MemorySegment node = arena.allocate(TreeSitter.NODE);
     private final SegmentAllocator intoNode = (size, alignment) -> node;
     private final SyntaxTree tree;
+    private final TreeCopy memory;
     private final MemorySegment source = arena.allocate(TreeSitter.INPUT);
     private final MemorySegment options = arena.allocate(TreeSitter.OPTIONS);
     private int length;
@@ -43,6 +46,7 @@ public final class SyntaxParser {
     public SyntaxParser(Grammar grammar) {
         this.grammar = grammar;
         this.tree = new SyntaxTree(grammar);
+        this.memory = new TreeCopy(grammar, tree);
         try {
             parser = (MemorySegment) TreeSitter.PARSER_NEW.invokeExact();
             var lookup = MethodHandles.lookup();
@@ -120,10 +124,36 @@ public final class SyntaxParser {
         return counted ? THREADS.getCurrentThreadCpuTime() : System.nanoTime();
     }
 
+    /** Out of the parser's memory where that is known to be right, else by asking the library for each node. */
     private void copy(MemorySegment parsed, byte[] utf8) throws Throwable {
         var root = (MemorySegment) TreeSitter.ROOT.invokeExact(intoNode, parsed);
         boolean broken = (boolean) TreeSitter.HAS_ERROR.invokeExact(root);
         tree.begin(utf8, broken);
+        if (grammar.trusted()) {
+            memory.copy(parsed, broken);
+            return;
+        }
+        int symbol = Short.toUnsignedInt((short) TreeSitter.SYMBOL.invokeExact(root));
+        int start = root.get(JAVA_INT, 0);
+        int end = (int) TreeSitter.END_BYTE.invokeExact(root);
+        walk(root, broken);
+        if (!grammar.distrusted() && tree.size() >= TELLING) {
+            grammar.compared(memory.knows(parsed, symbol, start, end) && sameFromMemory(parsed, broken));
+            if (grammar.distrusted()) {
+                tree.begin(utf8, broken);
+                walk((MemorySegment) TreeSitter.ROOT.invokeExact(intoNode, parsed), broken);
+            }
+        }
+    }
+
+    private boolean sameFromMemory(MemorySegment parsed, boolean broken) {
+        long asked = tree.print();
+        tree.restart();
+        memory.copy(parsed, broken);
+        return tree.print() == asked;
+    }
+
+    private void walk(MemorySegment root, boolean broken) throws Throwable {
         if (cursor == null) {
             cursor = (MemorySegment) TreeSitter.CURSOR_NEW.invokeExact((SegmentAllocator) arena, root);
         } else {

@@ -53,6 +53,31 @@ public final class SyntaxTree {
         }
     }
 
+    /** Forgets the nodes; the text stays. */
+    void restart() {
+        size = 0;
+        depth = 0;
+        errors.clear();
+    }
+
+    int size() {
+        return size;
+    }
+
+    /** A number that two trees share only if they have the same nodes in the same places. */
+    long print() {
+        long print = size;
+        for (int i = 0; i < size; i++) {
+            print = print * 31 + symbols[i];
+            print = print * 31 + fields[i];
+            print = print * 31 + starts[i];
+            print = print * 31 + ends[i];
+            print = print * 31 + firstChild[i];
+            print = print * 31 + nextSibling[i];
+        }
+        return print * 31 + errors.size();
+    }
+
     private void addLine(int start) {
         if (lines == lineStarts.length) {
             lineStarts = Arrays.copyOf(lineStarts, lines * 2);
