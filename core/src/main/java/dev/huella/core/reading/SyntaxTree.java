@@ -12,12 +12,14 @@ import java.util.List;
  */
 public final class SyntaxTree {
     private static final int FIRST_SIZE = 1 << 14;
+    private static final int NEAR = 6;
     private final Grammar grammar;
     private final TextPool pool = new TextPool();
     private byte[] text = {};
     private String path = "";
     private int[] lineStarts = new int[1024];
     private int lines;
+    private int lastLine;
     private int size;
     private boolean broken;
     private boolean ascii;
@@ -43,6 +45,7 @@ public final class SyntaxTree {
         depth = 0;
         errors.clear();
         lines = 0;
+        lastLine = 0;
         addLine(0);
         ascii = true;
         for (int i = 0; i < utf8.length; i++) {
@@ -217,9 +220,18 @@ public final class SyntaxTree {
         return new SourceSpan(path, line + 1, column(line, start), endLine + 1, column(endLine, end));
     }
 
+    /** Places are mostly asked for in the order of the text, so the last answer or one of the next lines is the answer. */
     private int line(int position) {
+        int at = lastLine;
+        for (int tries = 0; tries < NEAR && lineStarts[at] <= position; tries++, at++) {
+            if (at + 1 == lines || position < lineStarts[at + 1]) {
+                lastLine = at;
+                return at;
+            }
+        }
         int found = Arrays.binarySearch(lineStarts, 0, lines, position);
-        return found >= 0 ? found : -found - 2;
+        lastLine = found >= 0 ? found : -found - 2;
+        return lastLine;
     }
 
     /** Counts characters, not bytes: letters beyond ASCII take several. */

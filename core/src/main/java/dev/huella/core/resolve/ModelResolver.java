@@ -93,7 +93,7 @@ public final class ModelResolver {
         SilentResults.resolve(types, world.library);
         InheritedResults.resolve(types);
         FieldResolver.resolve(types, world.library);
-        relations.addAll(new RelationResolver(world.library).relations(types));
+        relations.addAll(RelationResolver.relations(types, world.library));
         return types;
     }
 

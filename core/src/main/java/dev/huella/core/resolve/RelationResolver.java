@@ -19,35 +19,63 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Gathers the relations between types, each with every place that causes it. */
+/** Gathers the relations of one type to others, each with every place that causes it. */
 final class RelationResolver {
     /** A shape that more types have says little of any of them, and would be all that a drawing shows. */
     private static final int MOST_HAVING = 8;
     private final LibraryKnowledge library;
-    private final Map<Key, List<SourceSpan>> places = new LinkedHashMap<>();
+    private Map<Key, List<SourceSpan>> places = new LinkedHashMap<>();
 
-    RelationResolver(LibraryKnowledge library) {
+    private RelationResolver(LibraryKnowledge library) {
         this.library = library;
     }
 
     /** What makes two causes one relation. */
     private record Key(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype) {}
 
-    List<Relation> relations(List<CodeType> types) {
+    /** What one type is tied to by its parts and deeds, and what it merely names. */
+    private record Causes(Map<Key, List<SourceSpan>> strong, Map<Key, List<SourceSpan>> weak) {}
+
+    /** The relations of all types: first those by parts and deeds, in the order of the types, then mere uses. */
+    static List<Relation> relations(List<CodeType> types, LibraryKnowledge library) {
         var ownership = new Ownership(types, library);
-        for (CodeType type : types) {
-            above(type);
-            if (type.outer() != null) {
-                note(Kind.NESTING, type, type.outer(), "", null, "", type.place());
+        List<Causes> causes = types.parallelStream()
+                .map(type -> new RelationResolver(library).causes(type, ownership))
+                .toList();
+        Map<Key, List<SourceSpan>> all = new LinkedHashMap<>();
+        causes.forEach(one -> join(one.strong, all));
+        causes.forEach(one -> join(one.weak, all));
+        return all.entrySet()
+                .parallelStream()
+                .map(entry -> relation(entry.getKey(), entry.getValue()))
+                .toList();
+    }
+
+    private static void join(Map<Key, List<SourceSpan>> some, Map<Key, List<SourceSpan>> all) {
+        some.forEach((key, at) -> {
+            List<SourceSpan> known = all.putIfAbsent(key, at);
+            if (known != null) {
+                known.addAll(at);
             }
-            type.declaredFields().forEach(field -> held(field, ownership));
-            type.operations().forEach(operation -> operation.deeds().forEach(deed -> deed(operation, deed)));
+        });
+    }
+
+    private static Relation relation(Key key, List<SourceSpan> at) {
+        return new Relation(key.kind, key.from, key.to, key.role, key.many, key.stereotype,
+                at.stream().distinct().sorted().toList());
+    }
+
+    private Causes causes(CodeType type, Ownership ownership) {
+        above(type);
+        if (type.outer() != null) {
+            note(Kind.NESTING, type, type.outer(), "", null, "", type.place());
         }
-        types.forEach(this::uses);
-        List<Relation> found = new ArrayList<>();
-        places.forEach((key, at) -> found.add(new Relation(key.kind, key.from, key.to, key.role, key.many,
-                key.stereotype, at.stream().distinct().sorted().toList())));
-        return found;
+        type.declaredFields().forEach(field -> held(field, ownership));
+        type.operations().forEach(operation -> operation.deeds().forEach(deed -> deed(operation, deed)));
+        Map<Key, List<SourceSpan>> strong = places;
+        places = new LinkedHashMap<>();
+        uses(type);
+        return new Causes(strong, places);
     }
 
     private void note(Kind kind, CodeType from, CodeType to, String role, Multiplicity many, String stereotype,
