@@ -1,17 +1,23 @@
+class Berth:
+    def __init__(self, name, depth):
+        self.name = name
+        self.depth = depth
+
+
 class Quay:
     def __init__(self):
         self._berths = []
 
-    def add(self, name, depth):
-        self._berths.append((name, depth))
+    def add(self, berth):
+        self._berths.append(berth)
 
     def deeper_than(self, metres):
-        for name, depth in self._berths:
-            if depth > metres:
-                yield name
+        for berth in self._berths:
+            if berth.depth > metres:
+                yield berth
 
 
 quay = Quay()
-quay.add("west", 6)
-for name in quay.deeper_than(4):
-    print(name)
+quay.add(Berth("west", 6))
+for berth in quay.deeper_than(4):
+    print(berth.name)

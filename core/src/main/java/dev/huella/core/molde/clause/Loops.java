@@ -37,12 +37,12 @@ final class Loops {
         }
     }
 
-    /** Each element is called in some way, whatever else some are called for. */
+    /** Each element is told something in any case, whatever else some are told. */
     private static boolean isReachedAnyway(Operation operation, Field field) {
         return operation.deeds()
                 .stream()
-                .anyMatch(deed -> deed instanceof Deed.Calls calls && elementOf(calls.receiver()) == field
-                        && !isConditional(calls, field, operation));
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && !calls.used()
+                        && elementOf(calls.receiver()) == field && !isConditional(calls, field, operation));
     }
 
     /** The number of elements is compared with another one, and the smaller counts. */

@@ -103,7 +103,8 @@ final class Stepping {
         }
         for (Deed deed : operation.deeds()) {
             boolean steps = switch (deed) {
-                case Deed.Yields yields -> !takesMore(operation) || yields.value() == null || isOwn(yields);
+                case Deed.Yields yields -> !takesMore(operation) || yields.value() == null
+                        || Assembly.fromOwn(yields.value());
                 case Deed.Calls calls -> makesSteps(calls, operation);
                 case Deed.Creates creates -> makesSteps(creates, operation);
                 default -> false;
@@ -122,9 +123,8 @@ final class Stepping {
                 : operation.deeds()
                         .stream()
                         .filter(deed -> switch (deed) {
-                            case Deed.Yields yields -> yields.value() != null && isOwn(yields)
-                                    && (yields.value().any(Origins::isElement)
-                                            || Setting.inside(yields.within(), Setting.Kind.EACH));
+                            case Deed.Yields yields -> yields.value() != null && Assembly.fromOwn(yields.value())
+                                    && yields.value().any(Origins::isElement);
                             case Deed.Creates creates -> makesSteps(creates, operation);
                             case Deed.Calls calls -> makesSteps(calls, operation);
                             default -> false;
@@ -137,19 +137,6 @@ final class Stepping {
     private static boolean makesSteps(Deed.Creates creates, Operation operation) {
         return creates.type().external()
                 && LibraryKnowledge.of(operation.home()).makesSteps(creates.type().name());
-    }
-
-    /** The value comes from what the object keeps, or while the body goes over it. */
-    private static boolean isOwn(Deed.Yields yields) {
-        if (Assembly.fromOwn(yields.value())) {
-            return true;
-        }
-        for (Setting at = yields.within(); at != null; at = at.outer()) {
-            if (at.kind() == Setting.Kind.EACH && at.about().stream().anyMatch(Assembly::fromOwn)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** What has nothing to do with its object hands out nothing of it. */

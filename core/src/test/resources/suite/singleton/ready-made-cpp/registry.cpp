@@ -1,0 +1,3 @@
+#include "registry.h"
+
+Registry Registry::only_;
