@@ -1,9 +1,6 @@
 package dev.huella.core.diagram;
 
-import dev.huella.core.diagram.ClassDiagram.Box;
 import dev.huella.core.diagram.ClassDiagram.Ending;
-import dev.huella.core.diagram.ClassDiagram.Head;
-import dev.huella.core.diagram.ClassDiagram.Link;
 import dev.huella.core.diagram.ClassDiagram.Look;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
@@ -12,7 +9,6 @@ import dev.huella.core.model.Relation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;

@@ -83,64 +83,44 @@ final class TreeCopy {
             Level level = levels[depth];
             if (level.next == level.count) {
                 depth--;
-                continue;
-            }
-            long child = ALL.get(JAVA_LONG, level.children + 8L * level.next);
-            boolean leaf = (child & LEAF) != 0;
-            int size;
-            int padding;
-            boolean visible;
-            boolean extra;
-            int own;
-            if (leaf) {
-                size = (int) (child >>> 56);
-                padding = (int) (child >>> 48) & 0xFF;
-                visible = (child & LEAF_VISIBLE) != 0;
-                extra = (child & LEAF_EXTRA) != 0;
-                own = (int) (child >>> 8) & 0xFF;
             } else {
-                size = ALL.get(JAVA_INT, child + SIZE_AT);
-                padding = ALL.get(JAVA_INT, child + PADDING_AT);
-                int marks = ALL.get(JAVA_BYTE, child + MARKS_AT);
-                visible = (marks & VISIBLE) != 0;
-                extra = (marks & EXTRA) != 0;
-                own = Short.toUnsignedInt(ALL.get(JAVA_SHORT, child + SYMBOL_AT));
-            }
-            int at = level.position + (level.next == 0 ? 0 : padding); // the first begins where its parent does
-            int alias = extra ? 0 : tables.alias(level.production, level.place);
-            int field = 0;
-            if (!extra) {
-                field = tables.field(level.production, level.place++);
-                field = field == 0 ? level.field : field;
-            }
-            level.position = at + size;
-            level.next++;
-            if (!visible && alias == 0) {
-                if (!leaf && ALL.get(JAVA_INT, child + CHILDREN_AT) > 0
-                        && ALL.get(JAVA_INT, child + VISIBLE_CHILDREN_AT) > 0) {
-                    enter(++depth, child, at, level.parent, field);
-                }
-                continue;
-            }
-            int known = tables.known(alias == 0 ? own : alias);
-            boolean dropped = grammar.dropped(known);
-            if (dropped && !broken) {
-                continue;
-            }
-            boolean missing = broken && size == 0 && (leaf
-                    ? (child & LEAF_MISSING) != 0
-                    : (ALL.get(JAVA_BYTE, child + MORE_MARKS_AT) & MISSING) != 0);
-            if (dropped && !missing) {
-                continue;
-            }
-            int here = tree.add(level.parent, known, field, at, at + size, missing);
-            if (!leaf && !grammar.closed(known) && ALL.get(JAVA_INT, child + CHILDREN_AT) > 0) {
-                enter(++depth, child, at, here, 0);
+                depth = child(level, ALL.get(JAVA_LONG, level.children + 8L * level.next), depth, broken);
             }
         }
     }
 
-    private void enter(int depth, long node, int position, int parent, int field) {
+    /** Takes the next child of a level. Returns the depth at which to go on: one more where the child is entered. */
+    private int child(Level level, long child, int depth, boolean broken) {
+        boolean leaf = (child & LEAF) != 0;
+        long marks = leaf ? child : ALL.get(JAVA_BYTE, child + MARKS_AT);
+        boolean extra = (marks & (leaf ? LEAF_EXTRA : EXTRA)) != 0;
+        int size = leaf ? (int) (child >>> 56) : ALL.get(JAVA_INT, child + SIZE_AT);
+        int padding = leaf ? (int) (child >>> 48) & 0xFF : ALL.get(JAVA_INT, child + PADDING_AT);
+        int start = level.position + (level.next == 0 ? 0 : padding); // the first begins where its parent does
+        int alias = extra ? 0 : tables.alias(level.production, level.place);
+        int field = extra ? 0 : tables.field(level.production, level.place);
+        field = field == 0 && !extra ? level.field : field;
+        level.place += extra ? 0 : 1;
+        level.position = start + size;
+        level.next++;
+        int children = leaf ? 0 : ALL.get(JAVA_INT, child + CHILDREN_AT);
+        if ((marks & (leaf ? LEAF_VISIBLE : VISIBLE)) == 0 && alias == 0) {
+            boolean shows = children > 0 && ALL.get(JAVA_INT, child + VISIBLE_CHILDREN_AT) > 0;
+            return shows ? enter(depth + 1, child, start, level.parent, field) : depth;
+        }
+        int own = leaf ? (int) (child >>> 8) & 0xFF : Short.toUnsignedInt(ALL.get(JAVA_SHORT, child + SYMBOL_AT));
+        int symbol = tables.known(alias == 0 ? own : alias);
+        boolean missing = broken && size == 0 && (leaf
+                ? (child & LEAF_MISSING) != 0
+                : (ALL.get(JAVA_BYTE, child + MORE_MARKS_AT) & MISSING) != 0);
+        if (grammar.dropped(symbol) && !missing) {
+            return depth;
+        }
+        int here = tree.add(level.parent, symbol, field, start, start + size, missing);
+        return children > 0 && !grammar.closed(symbol) ? enter(depth + 1, child, start, here, 0) : depth;
+    }
+
+    private int enter(int depth, long node, int position, int parent, int field) {
         if (depth == levels.length) {
             levels = Arrays.copyOf(levels, depth * 2);
         }
@@ -157,5 +137,6 @@ final class TreeCopy {
         level.production = level.count == 0 ? 0 : Short.toUnsignedInt(ALL.get(JAVA_SHORT, node + PRODUCTION_AT));
         level.parent = parent;
         level.field = field;
+        return depth;
     }
 }

@@ -32,6 +32,8 @@ public enum Rule {
     LAST_VALUE_IS_RETURNED("lastValueIsReturned"),
     /** An operation that is asked of its type is told first whose it is. */
     SELF_FIRST("selfFirst"),
+    /** What is added to a type from outside is no part of its own text. */
+    EXTENSIONS_APART("extensionsApart"),
     /** What is not marked is open to all of the code base, not to a part of it. */
     OPEN_INSIDE("openInside");
 

@@ -5,6 +5,9 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.resolve.Rule;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -65,6 +68,13 @@ final class Deeds {
         List<Operation> all = new ArrayList<>(calls.callee().overridden());
         all.addFirst(calls.callee());
         return all;
+    }
+
+    /** True for what is written to a type from outside, in a language where that is no part of the type's own text. */
+    static boolean isAddedTo(CodeType type, SourceSpan at) {
+        SourceSpan own = type.place();
+        return own != null && at != null && LibraryKnowledge.of(type).rule(Rule.EXTENSIONS_APART)
+                && !(own.file().equals(at.file()) && own.line() <= at.line() && at.endLine() <= own.endLine());
     }
 
     /** The type itself and, for types without a name, the named ones around it. */

@@ -24,7 +24,10 @@ public final class Names implements Clause.Listed {
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
             for (Mention mention : type.mentions()) {
-                Deeds.speaking(type).forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
+                Deeds.speaking(type)
+                        .stream()
+                        .filter(speaking -> !Deeds.isAddedTo(speaking, mention.at()))
+                        .forEach(speaking -> into.add(mention.at(), speaking, mention.to()));
             }
         }
     }
