@@ -1,7 +1,12 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
 
 /** {@code <type> brings along <type>} */
@@ -15,11 +20,29 @@ public final class BringsAlong implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "A field of the first keeps one of the second, or an operation of it makes one and uses it.";
+        return "A field of the first keeps one of the second, an operation of it makes one and uses it, or it is written where a concrete one is at hand and calls it.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Fronts.parts(model, (front, part, at) -> into.add(at, front, part));
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            CodeType home = operation.home();
+            CodeType on = calls.receiver().type().dimensions() > 0 ? null : calls.receiver().type().erased();
+            if (on != null && on != home && !on.isAbstract() && !on.external() && home.within() != null
+                    && operation.depth() == 0
+                    && calls.receiver().any(origin -> isAround(operation, origin))) {
+                into.add(calls.at(), home, on);
+            }
+        });
+    }
+
+    /** A value of the operation that the type is written in, or of the object that this belongs to. */
+    private static boolean isAround(Operation operation, Origin origin) {
+        return switch (origin) {
+            case Origin.OfParameter parameter -> parameter.operation() != operation;
+            case Origin.OfField(Field field, boolean _) -> field.home() == operation.home().within().home();
+            default -> false;
+        };
     }
 }

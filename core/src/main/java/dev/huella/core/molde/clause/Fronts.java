@@ -76,7 +76,9 @@ final class Fronts {
             for (Deed deed : reached.deeds()) {
                 if (deed instanceof Deed.Calls calls && calls.callee() != null
                         && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()) {
-                    CodeType type = isCaught(calls, reached) && operation.home().kind() == TypeKind.FUNCTION
+                    boolean inPlace = operation.home().kind() == TypeKind.FUNCTION
+                            || operation.home().within() != null && !calls.callee().home().isAbstract();
+                    CodeType type = inPlace && isCaught(calls, reached)
                             ? calls.callee().home()
                             : held(calls.receiver());
                     if (type != null && !type.external() && type != operation.home()

@@ -225,6 +225,24 @@ final class Passing {
                                         || given instanceof Origin.Unknown)); // a block of which the library's form is not known
     }
 
+    /** True when what the function around was given is asked only on a condition, or something may end before. */
+    static boolean mayStopBefore(Operation operation, Deed.Calls passing) {
+        for (Deed deed : operation.deeds()) {
+            if (deed == passing) {
+                return isDecided(passing.within());
+            }
+            boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
+            if (ends && isDecided(deed.within())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isDecided(Setting within) {
+        return Setting.inside(within, Setting.Kind.BRANCH) || Setting.inside(within, Setting.Kind.REST);
+    }
+
     /** What stands in a loop is done only if there is something to go through. */
     private static boolean isRepeated(Setting within) {
         return Setting.inside(within, Setting.Kind.EACH) || Setting.inside(within, Setting.Kind.WHILE);

@@ -53,6 +53,7 @@ final class ScriptValues extends Bodies {
             case "parenthesized_expression", "await_expression" -> heldBy(holder, node.children().getFirst());
             case "as_expression", "satisfies_expression" -> annotated(node, holder);
             case "class" -> classValue(node, holder);
+            case "new_expression" -> creation(node, holder);
             case "call_expression" -> {
                 TypeDeclared closure = ScriptClosures.calledAtOnce(node, holder);
                 SyntaxNode inside = ScriptClosures.unwrapped(node); // frozen, and still an object of that name
@@ -100,7 +101,7 @@ final class ScriptValues extends Bodies {
                     ScriptMembers.name(node.child("property")), at);
             case "subscript_expression" ->
                 new Value.Element(value(node.child("object")), value(node.child("index")), at);
-            case "new_expression" -> creation(node);
+            case "new_expression" -> creation(node, "");
             case "call_expression" -> call(node);
             case "object" -> object(node, "");
             case "array" -> array(node);
@@ -151,11 +152,16 @@ final class ScriptValues extends Bodies {
         return new Value.TypeName(TypeText.of(type.name()), node.span());
     }
 
-    private Value creation(SyntaxNode node) {
+    private Value creation(SyntaxNode node, String holder) {
         SyntaxNode of = node.child("constructor");
         List<Value> arguments = values(node.child("arguments"));
         if (of == null) {
             return new Value.Computed("new", values(node), node.span());
+        }
+        if (of.is("class")) {
+            TypeDeclared type = ScriptTypes.type(of, holder, DocComment.NONE);
+            bodies.inner().add(type);
+            return new Value.Create(null, arguments, type, node.span());
         }
         if (!of.is("identifier") && !of.is("member_expression")) {
             return new Value.Call(value(of), Value.APPLY, arguments, node.span());
