@@ -17,7 +17,8 @@ import java.lang.invoke.MethodHandle;
 
 /**
  * The few functions of the tree-sitter core library that reading needs, bound through the foreign-function
- * interface. The short ones are linked as critical calls: walking a tree makes five of them for each node.
+ * interface. The short ones are linked as critical calls: where a tree cannot be copied out of memory, walking it makes five of
+ * them for each node.
  */
 @SuppressWarnings("restricted") // calling into native libraries is what this class is for
 final class TreeSitter {
