@@ -36,57 +36,52 @@ record GroundMap(List<Plot> plots) {
      * @param name of the package that all are in
      * @param shortName its last part, with the one before where another plot ends alike
      * @param types in the order of their packages
+     * @param bars the types stand side by side
+     * @param spots all stretches that are painted as one mark, each with its types
      */
-    record Plot(String name, String shortName, List<String> packages, List<CodeType> types, double x, double width) {
+    record Plot(String name, String shortName, List<String> packages, List<CodeType> types, double x, double width,
+            boolean bars, List<Spot> spots) {
         Plot {
             packages = List.copyOf(packages);
             types = List.copyOf(types);
+            spots = List.copyOf(spots);
+        }
+
+        static Plot of(String name, String shortName, List<String> packages, List<CodeType> types, double x,
+                double width) {
+            double step = (width - 2 * EDGE) / types.size();
+            boolean bars = step >= BAR || types.size() == 1;
+            return new Plot(name, shortName, packages, types, x, width, bars,
+                    bars ? side(types, x + EDGE, step) : rows(types, x + EDGE / 2, width - EDGE));
         }
 
         double gap() {
             return width / 6 > 6 ? 6 : 2;
         }
 
-        /** Room for each type when all stand side by side. */
-        private double step() {
-            return (width - 2 * EDGE) / types.size();
-        }
-
-        boolean bars() {
-            return step() >= BAR || types.size() == 1;
-        }
-
-        /** How many columns of squares there are, and how many squares in each. */
-        private int columns() {
-            return (int) Math.max(1, (width - EDGE) / square());
-        }
-
-        private int rows() {
-            return (int) Math.max(1, (HEIGHT - 2 * EDGE) / square());
-        }
-
-        private double square() {
-            double each = Math.sqrt((width - EDGE) * (HEIGHT - 2 * EDGE) / types.size());
-            return Math.clamp(each, SQUARE, 9);
-        }
-
-        /** All stretches that are painted as one mark, each with its types. */
-        List<Spot> spots() {
+        private static List<Spot> side(List<CodeType> types, double left, double step) {
             List<Spot> spots = new ArrayList<>();
-            if (bars()) {
-                for (int at = 0; at < types.size(); at++) {
-                    spots.add(new Spot(types.subList(at, at + 1), x + EDGE + at * step(), TOP + EDGE,
-                            Math.max(1, step()), HEIGHT - 2 * EDGE));
-                }
-                return spots;
+            for (int at = 0; at < types.size(); at++) {
+                spots.add(new Spot(types.subList(at, at + 1), left + at * step, TOP + EDGE, Math.max(1, step),
+                        HEIGHT - 2 * EDGE));
             }
-            int places = columns() * rows();
-            double side = Math.min((width - EDGE) / columns(), (HEIGHT - 2 * EDGE) / rows());
+            return spots;
+        }
+
+        /** Column by column; where there are more types than squares, several share one. */
+        private static List<Spot> rows(List<CodeType> types, double left, double width) {
+            double high = HEIGHT - 2 * EDGE;
+            double square = Math.clamp(Math.sqrt(width * high / types.size()), SQUARE, 9);
+            int columns = (int) Math.max(1, width / square);
+            int rows = (int) Math.max(1, high / square);
+            int places = columns * rows;
+            double side = Math.min(width / columns, high / rows);
+            List<Spot> spots = new ArrayList<>();
             for (int at = 0; at < Math.min(places, types.size()); at++) {
                 int from = types.size() <= places ? at : (int) ((long) at * types.size() / places);
                 int to = types.size() <= places ? at + 1 : (int) ((at + 1L) * types.size() / places);
-                spots.add(new Spot(types.subList(from, Math.max(from + 1, to)), x + EDGE / 2 + at / rows() * side,
-                        TOP + EDGE + at % rows() * side, side, side));
+                spots.add(new Spot(types.subList(from, Math.max(from + 1, to)), left + at / rows * side,
+                        TOP + EDGE + at % rows * side, side, side));
             }
             return spots;
         }
@@ -122,7 +117,7 @@ record GroundMap(List<Plot> plots) {
             group.getValue().forEach(name -> inside.addAll(packages.get(name)));
             double wide = (inside.size() + share) * each;
             String name = name(group.getKey());
-            plots.add(new Plot(name, shortName(name, names), group.getValue(), inside, x, wide));
+            plots.add(Plot.of(name, shortName(name, names), group.getValue(), List.copyOf(inside), x, wide));
             x += wide + gap;
         }
         return new GroundMap(plots);
