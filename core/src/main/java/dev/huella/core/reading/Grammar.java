@@ -1,5 +1,7 @@
 package dev.huella.core.reading;
 
+import static java.lang.foreign.ValueLayout.JAVA_INT;
+
 import java.lang.foreign.MemorySegment;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -11,6 +13,9 @@ import java.util.concurrent.atomic.AtomicInteger;
 @SuppressWarnings("restricted") // names come as pointers into the loaded library
 public final class Grammar {
     private static final int ENOUGH = 3;
+    /** Versions of the form of grammars whose tables {@link TreeTables} can read. */
+    private static final int FIRST_KNOWN = 14;
+    private static final int LAST_KNOWN = 15;
     private static final Set<String> PUNCTUATION = Set.of(";", ",", "(", ")", "{", "}", "[", "]", ".", "@", ":", "->");
     final MemorySegment language;
     private final String[] symbols;
@@ -31,6 +36,10 @@ public final class Grammar {
     public Grammar(String library, String function, Set<String> notEntered) {
         try {
             language = (MemorySegment) TreeSitter.languageFunction(library, function).invokeExact();
+            int version = language.reinterpret(JAVA_INT.byteSize()).get(JAVA_INT, 0);
+            if (version < FIRST_KNOWN || version > LAST_KNOWN) {
+                compared(false); // its tables lie otherwise
+            }
             int count = (int) TreeSitter.SYMBOL_COUNT.invokeExact(language);
             symbols = new String[count];
             named = new boolean[count];

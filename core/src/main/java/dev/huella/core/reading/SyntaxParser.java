@@ -46,7 +46,7 @@ public final class SyntaxParser {
     public SyntaxParser(Grammar grammar) {
         this.grammar = grammar;
         this.tree = new SyntaxTree(grammar);
-        this.memory = new TreeCopy(grammar, tree);
+        this.memory = grammar.distrusted() ? null : new TreeCopy(grammar, tree);
         try {
             parser = (MemorySegment) TreeSitter.PARSER_NEW.invokeExact();
             var lookup = MethodHandles.lookup();
