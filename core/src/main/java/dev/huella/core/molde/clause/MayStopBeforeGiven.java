@@ -1,8 +1,14 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
+import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
 
 /** {@code <operation> may stop before <operation> of what was given} */
 @AutoService(Clause.class)
@@ -20,9 +26,14 @@ public final class MayStopBeforeGiven implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Passing.aroundFunctions(model, (operation, calls) -> {
-            if (Passing.mayStopBefore(operation, calls)) {
-                Passing.meant(operation, calls).forEach(target -> into.add(calls.at(), operation, target));
+        Map<Operation, Set<Deed.Calls>> passing = new LinkedHashMap<>();
+        Passing.aroundFunctions(model, (operation, calls) -> passing
+                .computeIfAbsent(operation, key -> new LinkedHashSet<>())
+                .add(calls));
+        passing.forEach((operation, all) -> {
+            if (Passing.mayStopBeforeGiven(operation, all)) {
+                all.forEach(calls -> Passing.meant(operation, calls)
+                        .forEach(target -> into.add(calls.at(), operation, target)));
             }
         });
     }

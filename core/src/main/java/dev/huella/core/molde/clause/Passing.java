@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Predicate;
 
 /** How an operation hands the same call on to another object, always or on a condition. */
 final class Passing {
@@ -189,16 +190,17 @@ final class Passing {
     }
 
     private static boolean mayStop(Operation operation, String name, Field field, Set<Operation> seen) {
-        if (!seen.add(operation)) {
-            return true;
-        }
+        return !seen.add(operation) || mayStop(operation, field, calls -> hands(calls, name, field, seen));
+    }
+
+    private static boolean mayStop(Operation operation, Field field, Predicate<Deed.Calls> hands) {
         Map<Integer, Set<Integer>> passing = new LinkedHashMap<>();
         for (Deed deed : operation.deeds()) {
             boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
             if (ends && (decided(deed.within(), field) != null || isRepeated(deed.within())) && !passed(passing)) {
                 return true;
             }
-            if (deed instanceof Deed.Calls calls && hands(calls, name, field, seen)) {
+            if (deed instanceof Deed.Calls calls && hands.test(calls)) {
                 Setting within = decided(calls.within(), field);
                 if (within == null) {
                     return isForWhatIsMissing(calls, operation);
@@ -225,22 +227,9 @@ final class Passing {
                                         || given instanceof Origin.Unknown)); // a block of which the library's form is not known
     }
 
-    /** True when what the function around was given is asked only on a condition, or something may end before. */
-    static boolean mayStopBefore(Operation operation, Deed.Calls passing) {
-        for (Deed deed : operation.deeds()) {
-            if (deed == passing) {
-                return isDecided(passing.within());
-            }
-            boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
-            if (ends && isDecided(deed.within())) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean isDecided(Setting within) {
-        return Setting.inside(within, Setting.Kind.BRANCH) || Setting.inside(within, Setting.Kind.REST);
+    /** True when some path through the operation does not reach a call of the same operation on what was given. */
+    static boolean mayStopBeforeGiven(Operation operation, Set<Deed.Calls> passing) {
+        return mayStop(operation, null, passing::contains);
     }
 
     /** What stands in a loop is done only if there is something to go through. */
