@@ -2,8 +2,7 @@ package dev.huella.core.match;
 
 import dev.huella.core.match.JoinOrder.Node;
 import dev.huella.core.molde.Formula;
-import java.nio.IntBuffer;
-import java.util.HashMap;
+import java.util.BitSet;
 import java.util.IdentityHashMap;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
@@ -14,11 +13,14 @@ import java.util.function.BooleanSupplier;
  */
 final class Answers {
     private final Filling filling;
-    private final Map<Formula, Map<IntBuffer, Boolean>> known = new IdentityHashMap<>();
+    private final Map<Formula, Known> known = new IdentityHashMap<>();
 
     Answers(Filling filling) {
         this.filling = filling;
     }
+
+    /** What was asked of one condition, and at the number of each what was answered. */
+    private record Known(Tuples asked, BitSet yes) {}
 
     /** The answer of a test that depends on what the condition's variables are filled with, and on nothing else. */
     boolean of(Node node, int[] env, BooleanSupplier test) {
@@ -29,12 +31,15 @@ final class Answers {
                 return test.getAsBoolean();
             }
         }
-        Map<IntBuffer, Boolean> ofNode = known.computeIfAbsent(node.formula(), formula -> new HashMap<>());
-        IntBuffer key = IntBuffer.wrap(filled);
-        Boolean answer = ofNode.get(key);
-        if (answer == null) {
-            answer = test.getAsBoolean();
-            ofNode.put(key, answer);
+        Known ofNode = known.computeIfAbsent(node.formula(),
+                formula -> new Known(new Tuples(filled.length), new BitSet()));
+        int number = ofNode.asked.find(filled);
+        if (number >= 0) {
+            return ofNode.yes.get(number);
+        }
+        boolean answer = test.getAsBoolean(); // may be given up, and is unknown then
+        if (ofNode.asked.add(filled)) {
+            ofNode.yes.set(ofNode.asked.size() - 1, answer);
         }
         return answer;
     }

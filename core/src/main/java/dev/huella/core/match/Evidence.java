@@ -33,6 +33,13 @@ record Evidence(Formula.Atom atom, SourceSpan place) {
         return place;
     }
 
+    /** What was noted on a way that led nowhere is taken off again. */
+    static void takeBack(List<Evidence> noted, int to) {
+        while (noted.size() > to) {
+            noted.removeLast();
+        }
+    }
+
     private static int position(List<Formula.Atom> order, Formula.Atom atom) {
         for (int i = 0; i < order.size(); i++) {
             if (order.get(i) == atom) {

@@ -22,10 +22,13 @@ final class Narrowing {
     private final Tables tables;
     /** By variable; null where nothing is known. */
     private final BitSet[] domains;
+    /** By variable, how often it was left less. */
+    private final int[] changes;
 
     private Narrowing(Tables tables, BitSet[] domains) {
         this.tables = tables;
         this.domains = domains;
+        this.changes = new int[domains.length];
     }
 
     /**
@@ -37,12 +40,15 @@ final class Narrowing {
     static BitSet[] of(Tables tables, List<Formula> formulas, BitSet[] known) {
         var narrowing = new Narrowing(tables, known.clone());
         narrowing.unshare();
-        List<Formula> order = formulas.stream().sorted(Comparator.comparingInt(narrowing::size)).toList();
+        List<Step> order = formulas.stream()
+                .sorted(Comparator.comparingInt(narrowing::size))
+                .map(Step::new)
+                .toList();
         boolean changed = true;
         for (int round = 0; changed && round < MOST_ROUNDS; round++) {
             changed = false;
-            for (Formula formula : order) {
-                changed |= narrowing.narrow(formula);
+            for (Step step : order) {
+                changed |= narrowing.take(step);
             }
         }
         Set<Integer> filled = new HashSet<>();
@@ -51,6 +57,37 @@ final class Narrowing {
             narrowing.domains[variable] = filled.contains(variable) ? narrowing.domains[variable] : known[variable];
         }
         return narrowing.domains;
+    }
+
+    /** A condition, and how often what its variables can be had changed when it last was gone through. */
+    private static final class Step {
+        private final Formula formula;
+        private final Set<Integer> variables;
+        private int changes = -1;
+
+        Step(Formula formula) {
+            this.formula = formula;
+            this.variables = formula.allVariables();
+        }
+    }
+
+    /** Nothing comes of a condition when nothing it speaks of has changed. */
+    private boolean take(Step step) {
+        int before = changes(step.variables);
+        if (before == step.changes) {
+            return false;
+        }
+        boolean changed = narrow(step.formula);
+        step.changes = step.formula instanceof Formula.Atom ? changes(step.variables) : before;
+        return changed;
+    }
+
+    private int changes(Set<Integer> variables) {
+        int sum = 0;
+        for (int variable : variables) {
+            sum += changes[variable];
+        }
+        return sum;
     }
 
     private static void fills(Formula formula, Set<Integer> filled) {
@@ -108,12 +145,13 @@ final class Narrowing {
         }
         if (narrowest >= 0 && size(columns[narrowest]) < table.size() / FEW) {
             int column = narrowest;
-            domains[columns[column]].stream().forEach(element -> {
+            BitSet domain = domains[columns[column]];
+            for (int element = domain.nextSetBit(0); element >= 0; element = domain.nextSetBit(element + 1)) {
                 Table.Slice slice = table.rows(column, element);
                 for (int i = 0; i < slice.size(); i++) {
                     keep(table, slice.row(i), columns, left);
                 }
-            });
+            }
         } else {
             for (int row = 0; row < table.size(); row++) {
                 keep(table, row, columns, left);
@@ -150,11 +188,16 @@ final class Narrowing {
         BitSet domain = domains[variable];
         if (domain == null) {
             domains[variable] = to;
-            return true;
+            return isLess(variable, true);
         }
         int before = domain.cardinality();
         domain.and(to);
-        return domain.cardinality() < before;
+        return isLess(variable, domain.cardinality() < before);
+    }
+
+    private boolean isLess(int variable, boolean less) {
+        changes[variable] += less ? 1 : 0;
+        return less;
     }
 
     /** What one of the ways leaves may stay. */
@@ -198,12 +241,13 @@ final class Narrowing {
         if (denied.size() != 1 || atom.terms().size() != 1 || domains[denied.iterator().next()] == null) {
             return false;
         }
-        BitSet domain = domains[denied.iterator().next()];
+        int variable = denied.iterator().next();
+        BitSet domain = domains[variable];
         Table table = tables.of(atom);
         int before = domain.cardinality();
         for (int row = 0; row < table.size(); row++) {
             domain.clear(table.cell(row, 0));
         }
-        return domain.cardinality() < before;
+        return isLess(variable, domain.cardinality() < before);
     }
 }

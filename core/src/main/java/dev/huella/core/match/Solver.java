@@ -2,7 +2,6 @@ package dev.huella.core.match;
 
 import dev.huella.core.match.JoinOrder.Node;
 import dev.huella.core.molde.Formula;
-import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -51,7 +50,7 @@ final class Solver {
      * One search. {@code wanted}: once these are filled, one way to fill the rest is enough, and whether there is one
      * is decided once for each way to fill them, from all conditions.
      */
-    private record Search(int[] wanted, List<Node> all, int[] start, Set<IntBuffer> decided, Solutions to) {}
+    private record Search(int[] wanted, List<Node> all, int[] start, Tuples decided, Solutions to) {}
 
     /** Ends with an exception after so many rows were looked at. */
     Solver atMost(long rows) {
@@ -100,7 +99,7 @@ final class Solver {
     /** One solution for each way to fill the wanted variables. False when the search was ended by {@code to}. */
     boolean solve(List<Formula> formulas, int[] env, int[] wanted, Solutions to) {
         List<Node> all = order.flat(formulas);
-        var search = new Search(wanted, all, env.clone(), new HashSet<>(), to);
+        var search = new Search(wanted, all, env.clone(), new Tuples(wanted.length), to);
         return steps.within(MANY_STEPS, () -> solve(all, env.clone(), new ArrayList<>(), search),
                 () -> narrowed(all, env, () -> each(search)));
     }
@@ -260,7 +259,7 @@ final class Solver {
                 System.arraycopy(inner, 0, env, 0, env.length);
                 return true;
             }
-            evidence.subList(before, evidence.size()).clear();
+            Evidence.takeBack(evidence, before);
         }
         return false;
     }
@@ -278,7 +277,7 @@ final class Solver {
                     System.arraycopy(inner, 0, env, 0, env.length);
                     return true;
                 }
-                evidence.subList(before, evidence.size()).clear();
+                Evidence.takeBack(evidence, before);
             }
         }
         return false;
@@ -337,7 +336,7 @@ final class Solver {
             filled[search.wanted[i]] = key[i];
         }
         List<Evidence> evidence = new ArrayList<>();
-        return !search.decided.add(IntBuffer.wrap(key))
+        return !search.decided.add(key)
                 || steps.aside(() -> !decide(search, filled, evidence) || search.to.found(filled, evidence));
     }
 

@@ -3,8 +3,6 @@ package dev.huella.core.match;
 import dev.huella.core.model.Element;
 import dev.huella.core.source.SourceSpan;
 import java.util.Arrays;
-import java.util.HashSet;
-import java.util.Set;
 
 /**
  * All combinations of elements for which one clause holds, with the place that shows each. Columns are indexed when
@@ -19,14 +17,12 @@ final class Table {
     private int size;
     private final Index[] indexes;
     private volatile LongRows whole;
-    private final Set<Row> unplaced = new HashSet<>();
+    private Tuples unplaced;
 
     Table(int width) {
         this.width = width;
         this.indexes = new Index[width];
     }
-
-    private record Row(int a, int b, int c) {}
 
     /** Elements without a number are outside all that the model knows; such rows are dropped. */
     void add(SourceSpan at, Element... elements) {
@@ -43,8 +39,7 @@ final class Table {
     }
 
     void add(SourceSpan at, int... row) {
-        if (at == null && width <= 3
-                && !unplaced.add(new Row(row[0], width > 1 ? row[1] : -1, width > 2 ? row[2] : -1))) {
+        if (at == null && !isNew(row)) {
             return;
         }
         if ((size + 1) * width > cells.length) {
@@ -57,9 +52,14 @@ final class Table {
         places[size++] = at;
     }
 
+    private boolean isNew(int[] row) {
+        unplaced = unplaced == null ? new Tuples(width) : unplaced;
+        return unplaced.add(row);
+    }
+
     /** No more rows come: what only served adding is let go. */
     Table close() {
-        unplaced.clear();
+        unplaced = null;
         return this;
     }
 
@@ -106,25 +106,31 @@ final class Table {
     }
 
     /** Where the rows of each element begin: at once to hand, for tables that speak of many. */
-    private record Direct(int[] begins, int[] rows) implements Index {
+    private record Direct(int lowest, int[] begins, int[] rows) implements Index {
         @Override
         public Slice rows(int element) {
-            return element + 1 >= begins.length ? Slice.EMPTY : new Slice(rows, begins[element], begins[element + 1]);
+            int at = element - lowest;
+            return at < 0 || at + 1 >= begins.length ? Slice.EMPTY : new Slice(rows, begins[at], begins[at + 1]);
         }
 
         @Override
         public int count(int element) {
-            return element + 1 >= begins.length ? 0 : begins[element + 1] - begins[element];
+            int at = element - lowest;
+            return at < 0 || at + 1 >= begins.length ? 0 : begins[at + 1] - begins[at];
         }
     }
 
     private synchronized Index index(int column) {
         if (indexes[column] == null) {
+            int lowest = Integer.MAX_VALUE;
             int highest = -1;
             for (int row = 0; row < size; row++) {
+                lowest = Math.min(lowest, cell(row, column));
                 highest = Math.max(highest, cell(row, column));
             }
-            indexes[column] = size > highest / SPARSE ? direct(column, highest) : sorted(column);
+            indexes[column] = size > 0 && size > (highest - lowest) / SPARSE
+                    ? direct(column, lowest, highest)
+                    : sorted(column);
         }
         return indexes[column];
     }
@@ -138,19 +144,19 @@ final class Table {
         return new Sorted(sorted, Arrays.stream(sorted).mapToInt(key -> (int) key).toArray());
     }
 
-    private Index direct(int column, int highest) {
-        int[] begins = new int[highest + 3];
+    private Index direct(int column, int lowest, int highest) {
+        int[] begins = new int[highest - lowest + 3];
         for (int row = 0; row < size; row++) {
-            begins[cell(row, column) + 2]++;
+            begins[cell(row, column) - lowest + 2]++;
         }
         for (int element = 2; element < begins.length; element++) {
             begins[element] += begins[element - 1];
         }
         int[] rows = new int[size];
         for (int row = 0; row < size; row++) {
-            rows[begins[cell(row, column) + 1]++] = row;
+            rows[begins[cell(row, column) - lowest + 1]++] = row;
         }
-        return new Direct(Arrays.copyOf(begins, highest + 2), rows);
+        return new Direct(lowest, Arrays.copyOf(begins, begins.length - 1), rows);
     }
 
     /** Rows with that element in that column. */

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import java.util.function.Function;
 
 /** The resolved code base. Everything in it is in a fixed order: that of the files, then of the text. */
@@ -20,7 +21,7 @@ public final class Model {
     private final Map<Class<?>, Derived<?>> derived = new ConcurrentHashMap<>();
 
     /**
-     * A complete model; numbers its elements.
+     * A complete model; numbers its elements: types first, then fields, then operations, so that sets of one kind are small.
      *
      * @param types of the sources
      * @param outside types that the sources name, in the order of their names
@@ -33,14 +34,12 @@ public final class Model {
         this.types = List.copyOf(types);
         this.outside = List.copyOf(outside);
         this.relations = List.copyOf(relations);
-        for (CodeType type : this.types) {
+        Stream.of(this.types, this.outside).flatMap(List::stream).forEach(type -> {
             number(type);
-            type.fields().forEach(this::number);
-            type.operations().forEach(this::number);
             byName.putIfAbsent(type.qualifiedName(), type);
-        }
-        this.outside.forEach(this::number);
-        this.outside.forEach(type -> byName.putIfAbsent(type.qualifiedName(), type));
+        });
+        this.types.forEach(type -> type.fields().forEach(this::number));
+        this.types.forEach(type -> type.operations().forEach(this::number));
         touched.forEach(this::number);
     }
 

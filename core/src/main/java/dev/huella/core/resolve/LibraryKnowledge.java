@@ -30,11 +30,11 @@ public final class LibraryKnowledge {
     private final Map<String, String> literals = new HashMap<>();
     private Pattern interfacePattern;
 
-    private LibraryKnowledge(List<String> languages) {
-        fullNames = languages.contains("java");
+    private LibraryKnowledge(String family) {
+        fullNames = family.equals("jvm");
         containers = new LibraryContainers(fullNames);
         add("common");
-        languages.forEach(this::add);
+        (family.equals("jvm") ? List.of("java", "kotlin") : List.of(family)).forEach(this::add);
     }
 
     private void add(String language) {
@@ -71,10 +71,12 @@ public final class LibraryKnowledge {
 
     /** What is known for a language. */
     public static LibraryKnowledge of(String language) {
-        String family = family(language.isEmpty() ? "java" : language);
-        return KNOWN.computeIfAbsent(family, key -> new LibraryKnowledge(key.equals("jvm")
-                ? List.of("java", "kotlin")
-                : List.of(key)));
+        LibraryKnowledge known = KNOWN.get(language);
+        if (known == null) {
+            known = KNOWN.computeIfAbsent(family(language.isEmpty() ? "java" : language), LibraryKnowledge::new);
+            KNOWN.put(language, known);
+        }
+        return known;
     }
 
     /** What is known for the language a type is written in. */

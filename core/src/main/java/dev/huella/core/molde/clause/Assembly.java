@@ -5,17 +5,18 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
 import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.function.Predicate;
 import java.util.Map;
-import java.util.stream.Stream;
+import java.util.function.Predicate;
 
 /** How an object is put together from what another keeps. */
 final class Assembly {
@@ -41,15 +42,38 @@ final class Assembly {
     }
 
     private static boolean handsOver(List<Flow> arguments, Operation operation) {
-        return arguments.stream().anyMatch(argument -> fromOwn(argument) || self(argument, operation));
+        for (Flow argument : arguments) {
+            if (fromOwn(argument) || self(argument, operation)) {
+                return true;
+            }
+        }
+        return false;
     }
 
-    /** Types handed out that are made of fields of the object, with a place each. */
-    static Map<CodeType, SourceSpan> products(Operation operation) {
-        Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
-        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
-            return found;
+    /** What each operation hands out that is made of fields of its object; those that hand out nothing such are left out. */
+    private record Products(Map<Operation, Map<CodeType, SourceSpan>> of) {
+        static Products of(Model model) {
+            Map<Operation, Map<CodeType, SourceSpan>> found = new LinkedHashMap<>();
+            Deeds.operations(model, operation -> {
+                Map<CodeType, SourceSpan> products = products(operation);
+                if (!products.isEmpty()) {
+                    found.put(operation, products);
+                }
+            });
+            return new Products(Collections.unmodifiableMap(found));
         }
+    }
+
+    /** By operation, in the order of the sources: types handed out that are made of fields of the object, with a place each. */
+    static Map<Operation, Map<CodeType, SourceSpan>> products(Model model) {
+        return model.derived(Products.class, Products::of).of;
+    }
+
+    private static Map<CodeType, SourceSpan> products(Operation operation) {
+        if (operation.kind() != Kind.OPERATION || operation.isStatic()) {
+            return Map.of();
+        }
+        Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : Origins.of(value)) {
                 if (origin instanceof Origin.Fresh(CodeType type)) {
@@ -121,16 +145,27 @@ final class Assembly {
 
     /** Other operations of the type, or of one below it, set parts of the object in the field. */
     private static boolean worksOn(Operation finishing, Field field) {
-        return Stream.concat(Stream.of(field.home()), field.home().subtypes().stream())
-                .flatMap(type -> type.operations().stream())
-                .filter(operation -> operation != finishing && operation.kind() == Kind.OPERATION)
-                .flatMap(operation -> operation.deeds().stream())
-                .anyMatch(deed -> switch (deed) {
-                    case Deed.Calls calls -> !calls.arguments().isEmpty()
-                            && (isIn(calls.receiver(), field) || isPartOf(calls.receiver(), field));
-                    case Deed.Sets sets -> !sets.own() && sets.field().home() == field.held().type().erased();
-                    default -> false;
-                });
+        return worksOn(finishing, field.home(), field)
+                || field.home().subtypes().stream().anyMatch(type -> worksOn(finishing, type, field));
+    }
+
+    private static boolean worksOn(Operation finishing, CodeType type, Field field) {
+        for (Operation operation : type.operations()) {
+            if (operation != finishing && operation.kind() == Kind.OPERATION) {
+                for (Deed deed : operation.deeds()) {
+                    boolean works = switch (deed) {
+                        case Deed.Calls calls -> !calls.arguments().isEmpty()
+                                && (isIn(calls.receiver(), field) || isPartOf(calls.receiver(), field));
+                        case Deed.Sets sets -> !sets.own() && sets.field().home() == field.held().type().erased();
+                        default -> false;
+                    };
+                    if (works) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     /** A part of the object that the field keeps: {@code report.lines.add(…)}. */

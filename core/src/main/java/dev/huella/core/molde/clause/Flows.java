@@ -12,7 +12,12 @@ final class Flows {
 
     /** True when one of the arguments may be of such an origin. */
     static boolean hands(Deed.Calls calls, Predicate<Origin> kind) {
-        return calls.arguments().stream().anyMatch(argument -> argument.any(kind));
+        for (Flow argument : calls.arguments()) {
+            if (argument.any(kind)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** What an object has of its own, or was given: not the object itself, nor what is written out. */

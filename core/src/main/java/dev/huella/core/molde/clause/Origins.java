@@ -30,10 +30,11 @@ final class Origins {
                     && callee.hasBody() && !callee.home().external() && depth < DEEPEST -> {
                 int before = into.size();
                 for (Flow flow : returned(callee)) {
-                    flow.origins()
-                            .stream()
-                            .filter(inner -> !(inner instanceof Origin.OfParameter))
-                            .forEach(inner -> expand(inner, into, depth + 1));
+                    for (Origin inner : flow.origins()) {
+                        if (!(inner instanceof Origin.OfParameter)) {
+                            expand(inner, into, depth + 1);
+                        }
+                    }
                 }
                 if (into.size() == before) {
                     into.add(origin);

@@ -86,10 +86,11 @@ final class Packages {
 
     static void forgotten(Model model, Forgets to) {
         Map<Field, SourceSpan> changed = Reading.changed(model);
+        Assembly.products(model)
+                .keySet()
+                .forEach(operation -> leftOut(operation, changed)
+                        .forEach(field -> to.forgets(operation, field, operation.place())));
         Deeds.operations(model, operation -> {
-            if (!Assembly.products(operation).isEmpty()) {
-                leftOut(operation, changed).forEach(field -> to.forgets(operation, field, operation.place()));
-            }
             if (operation.kind() == Kind.OPERATION && unpacks(operation) != null) {
                 notTaken(operation).forEach(field -> to.forgets(operation, field, operation.place()));
             }
@@ -98,12 +99,10 @@ final class Packages {
 
     /** Told of each field that goes into what an operation puts together. */
     static void packed(Model model, Forgets to) {
-        Deeds.operations(model, operation -> {
-            if (!Assembly.products(operation).isEmpty()) {
-                Set<Field> all = new LinkedHashSet<>(Copying.fields(operation.home()));
-                all.removeAll(leftOut(operation, all));
-                all.forEach(field -> to.forgets(operation, field, operation.place()));
-            }
+        Assembly.products(model).keySet().forEach(operation -> {
+            Set<Field> all = new LinkedHashSet<>(Copying.fields(operation.home()));
+            all.removeAll(leftOut(operation, all));
+            all.forEach(field -> to.forgets(operation, field, operation.place()));
         });
     }
 

@@ -20,7 +20,7 @@ public final class PutsTogether implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.operations(model, operation -> Assembly.products(operation)
-                .forEach((type, at) -> into.add(at, operation, type)));
+        Assembly.products(model)
+                .forEach((operation, products) -> products.forEach((type, at) -> into.add(at, operation, type)));
     }
 }

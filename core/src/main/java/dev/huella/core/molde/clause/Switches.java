@@ -104,8 +104,11 @@ final class Switches {
 
     /** Fields whose value is what a choice goes by; those that are true or false, or only there or not, are none. */
     static Set<Field> kinds(Operation operation, Deed.Chooses chooses) {
-        Set<Field> fields = new LinkedHashSet<>();
         List<Flow> on = chooses.on();
+        if (on.stream().allMatch(flow -> kept(flow.first()) == null)) {
+            return Set.of();
+        }
+        Set<Field> fields = new LinkedHashSet<>();
         boolean asked = on.stream()
                 .flatMap(flow -> flow.origins().stream())
                 .anyMatch(origin -> origin instanceof Origin.Result(Operation callee, Origin _)
