@@ -133,6 +133,9 @@ final class CallResolver {
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
             return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type)); // on the object itself
         }
+        if (receiver != null && callee == null && hands && body.world.library.passes(call.name())) {
+            return on; // something is done with the object, and it goes on
+        }
         if (!isJava() && (containers.isContainer(on.type()) || receiver != null && isMapped(call, on, given))
                 && (callee == null || body.world.index.isBare(callee.home()))) {
             Flow byName = containers.byName(call.name(), on, functions.lastResult());

@@ -106,8 +106,9 @@ final class NameResolver {
         for (Operation operation : named) {
             if (operation.modifiers().has(Mark.GETTER)) {
                 body.add(new Deed.Calls(operation, operation.name(), of, List.of(), true, body.setting, at));
+                TypeUse seen = body.world.supertypes.as(of.type(), operation.home());
                 return Flow.of(new Origin.Result(operation, of.first()),
-                        operation.returns().substitute(Supertypes.bindings(of.type())));
+                        operation.returns().substitute(Supertypes.bindings(seen == null ? of.type() : seen)));
             }
         }
         return null;

@@ -216,9 +216,11 @@ final class StandIns {
         return operation.deeds().stream().anyMatch(deed -> isSame(deed, operation, held));
     }
 
+    /** It asks the other one for the same; who hands itself over speaks to the other, and does not stand in for it. */
     private static boolean isSame(Deed deed, Operation operation, CodeType held) {
         return deed instanceof Deed.Calls calls && calls.name().equals(operation.name()) && calls.callee() != null
-                && calls.callee().home() == held;
+                && calls.callee().home() == held
+                && calls.arguments().stream().noneMatch(argument -> argument.anyOf(Origin.Self.class));
     }
 
     /** The only operation there is takes or gives something, which makes chance less likely. */

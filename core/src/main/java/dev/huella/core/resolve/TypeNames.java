@@ -217,7 +217,9 @@ final class TypeNames {
                 return found;
             }
         }
-        return from.file().type(name, from.namespace());
+        CodeType found = from.file().type(name, from.namespace());
+        CodeType own = from.type(); // an object written in place is known to itself by the name of what holds it
+        return found == null && own != null && own.anonymous() && own.name().equals(name) ? own : found;
     }
 
     /** A type nested in this one or in one above it; null when there is none. */

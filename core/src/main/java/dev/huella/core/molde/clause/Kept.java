@@ -95,7 +95,8 @@ final class Kept {
             if (change != null && (calls.callee() == null || calls.callee().home().external()
                     || library.container(calls.receiver().type()) != null)) {
                 Flow value = calls.arguments().isEmpty() ? Flow.UNKNOWN : calls.arguments().getLast();
-                containers(calls.receiver()).forEach(field -> to.change(operation, field, value, calls.at(), change));
+                containers(calls.receiver()).forEach(field -> to.change(operation, field, value, calls.at(),
+                        change == Change.ADD && sifted(operation, field, value) ? Change.SIFT : change));
             }
         });
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> containers(stores.container())

@@ -35,9 +35,10 @@ final class Stepping {
                 case Deed.Stores stores -> Assembly.fromOwn(stores.container()) || stores.container()
                         .any(origin -> origin instanceof Origin.OfField(var field, boolean _)
                                 && holds(operation, field));
-                case Deed.Calls calls -> calls.used() && Assembly.fromOwn(calls.receiver())
+                case Deed.Calls calls -> Assembly.fromOwn(calls.receiver())
                         && (LibraryKnowledge.of(operation.home()).steps(calls.name())
-                                || LibraryKnowledge.of(operation.home()).drains(calls.name()));
+                                || LibraryKnowledge.of(operation.home()).drains(calls.name()))
+                        && (calls.used() || looks(operation, calls));
                 default -> false;
             };
             if (moves) {
@@ -45,6 +46,15 @@ final class Stepping {
             }
         }
         return null;
+    }
+
+    /** What is taken off unseen was looked at before: {@code top} and then {@code pop}. */
+    private static boolean looks(Operation operation, Deed.Calls off) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls != off && calls.used()
+                        && calls.receiver().first().equals(off.receiver().first())
+                        && LibraryKnowledge.of(operation.home()).lists("elements", calls.name()));
     }
 
     /** The field is one of the object that the stepping one goes through. */

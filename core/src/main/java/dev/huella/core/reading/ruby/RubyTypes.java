@@ -35,7 +35,11 @@ final class RubyTypes {
     private Visibility current = Visibility.PUBLIC;
     private boolean moduleFunctions;
     /** What is asked and not known is sent on to a variable of the object. */
-    private static final Pattern HANDED_ON = Pattern.compile("@(\\w+)\\.(?:public_send|__send__|send)\\(");
+    private static final Pattern HANDED_ON = Pattern.compile("@?(\\w+)\\.(?:public_send|__send__|send)\\(");
+    /** A body that makes what a variable of the object holds when it is first asked for. */
+    private static final Pattern FILLED = Pattern.compile("\\A\\s*@(\\w+)\\s*\\|\\|=");
+    /** By operation, the variable that it hands out and fills when it is empty. */
+    private final Map<String, String> filled = new HashMap<>();
     /** True when the base is one of the library's that hand on to an object they keep. */
     private boolean delegator;
     /** The field to which all is handed on that the type does not answer itself; null when there is none. */
@@ -117,8 +121,9 @@ final class RubyTypes {
         if (delegator) {
             held();
         }
+        String onTo = filled.getOrDefault(handsOn, handsOn);
         into.fields()
-                .replaceAll(field -> field.name().equals(handsOn) ? field.with(Mark.DELEGATE) : field);
+                .replaceAll(field -> field.name().equals(onTo) ? field.with(Mark.DELEGATE) : field);
         into.operations()
                 .replaceAll(one -> named.containsKey(one.name()) && one.kind() == Kind.OPERATION
                         ? with(one, one.modifiers().with(named.get(one.name())))
@@ -313,6 +318,10 @@ final class RubyTypes {
         bodies.delegator(delegator);
         Matcher sends = HANDED_ON.matcher(body == null || !name.equals("method_missing") ? "" : body.text());
         handsOn = sends.find() ? sends.group(1) : handsOn;
+        Matcher fills = FILLED.matcher(body == null ? "" : body.text());
+        if (fills.find()) {
+            filled.put(name, fills.group(1));
+        }
         List<Step> steps = new ArrayList<>(bodies.defaults(holder.child("parameters")));
         steps.addAll(bodies.operation(body, parameters, !constructor && !setter));
         fields(body, isStatic);

@@ -297,6 +297,10 @@ final class RubyValues extends Bodies {
         if (text.equals("Enumerator") && node.child("block") != null) {
             return new Value.Call(null, "enum_for", arguments, at); // of what the block hands over
         }
+        if (text.equals("Array") && node.child("block") != null && !KEEPS.matcher(node.child("block").text()).find()) {
+            var none = new Value.ArrayOf(null, List.of(), at);
+            return new Value.Call(none, "map", List.of(arguments.getLast()), at); // of what the block gives each time
+        }
         if (Set.of("Hash", "Array").contains(text)) {
             return new Value.Cast(kept(text, node.child("block")), new Value.ArrayOf(null, List.of(), at), at);
         }

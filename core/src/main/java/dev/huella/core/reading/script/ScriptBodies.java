@@ -19,6 +19,7 @@ final class ScriptBodies extends Bodies {
     private final ScriptValues values = new ScriptValues(this);
     private final List<Step> unplaced = new ArrayList<>();
     private boolean constructing;
+    private boolean inPlace;
 
     ScriptBodies(String className) {
         this.className = className;
@@ -27,6 +28,16 @@ final class ScriptBodies extends Bodies {
     ScriptBodies constructing(boolean inConstructor) {
         constructing = inConstructor;
         return this;
+    }
+
+    /** These are the functions of an object written in place. */
+    ScriptBodies inPlace() {
+        inPlace = true;
+        return this;
+    }
+
+    boolean isInPlace() {
+        return inPlace;
     }
 
     String className() {

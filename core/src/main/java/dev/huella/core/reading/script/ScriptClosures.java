@@ -87,7 +87,7 @@ final class ScriptClosures {
         if (into.hasOperation(name) && !modifiers.has(Modifiers.Mark.SETTER)) {
             return;
         }
-        var bodies = new ScriptBodies(into.name());
+        var bodies = new ScriptBodies(into.name()).inPlace();
         into.operations()
                 .add(new OperationDeclared(name, Kind.OPERATION, modifiers, ScriptTypeTexts.parameters(function, doc),
                         ScriptValues.parameters(function, doc), ScriptMembers.result(function, doc),

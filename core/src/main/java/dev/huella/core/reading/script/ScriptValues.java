@@ -226,6 +226,12 @@ final class ScriptValues extends Bodies {
         List<SyntaxNode> written = node.children().stream().filter(child -> !child.is("comment")).toList();
         boolean copy = !written.isEmpty() && written.getFirst().is("spread_element")
                 && !written.getFirst().children().getFirst().is("this");
+        boolean own = !copy && bodies.isInPlace() && !written.isEmpty() && written.getFirst().is("spread_element");
+        if (own) { // {...this}, where all there is to an object is what it has, is another one like it
+            var made = new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span());
+            return new Value.Call(new Value.Name("Object", node.span()), "assign",
+                    List.of(made, new Value.Self(null, node.span()), table(node)), node.span());
+        }
         if (copy && written.size() == 1) { // {...others} is a copy of the others
             return new Value.Call(value(written.getFirst()), "slice", List.of(), node.span());
         }

@@ -1,0 +1,5 @@
+let arctic = WorldMap(factory: TundraFactory())
+arctic.grow(width: 12)
+let dunes = WorldMap(factory: DesertFactory())
+dunes.grow(width: 4)
+print(arctic.walkable(by: 1), dunes.walkable(by: 1))

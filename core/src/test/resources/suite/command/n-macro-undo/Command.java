@@ -1,0 +1,7 @@
+package editor;
+
+public interface Command {
+    void execute();
+
+    void undo();
+}

@@ -1,0 +1,5 @@
+package news;
+
+public interface Reader {
+    void read(String topic, String article);
+}

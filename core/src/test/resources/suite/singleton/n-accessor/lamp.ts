@@ -1,0 +1,7 @@
+import { Config } from './config';
+
+export class Lamp {
+  lit(): boolean {
+    return Config.instance.get('mode') !== 'day';
+  }
+}

@@ -1,0 +1,6 @@
+#include "journal.h"
+
+class Engine {
+public:
+    void start() { Journal::get().note("start"); }
+};

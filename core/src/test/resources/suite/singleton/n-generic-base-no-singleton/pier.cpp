@@ -1,0 +1,6 @@
+#include "boat.h"
+
+class Pier {
+public:
+    int crowd() const { return Boat::alive(); }
+};

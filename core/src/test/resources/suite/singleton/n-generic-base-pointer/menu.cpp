@@ -1,0 +1,6 @@
+#include "audio.h"
+
+class Menu {
+public:
+    void mute() { Audio::instance()->volume(0); }
+};

@@ -1,0 +1,5 @@
+from turnstile import Turnstile
+
+gate = Turnstile()
+gate.coin()
+gate.push()

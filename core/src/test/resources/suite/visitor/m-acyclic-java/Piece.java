@@ -1,0 +1,5 @@
+package chess;
+
+public abstract class Piece {
+    public abstract void accept(PieceVisitor visitor);
+}

@@ -1,0 +1,4 @@
+package chess;
+
+public interface PieceVisitor {
+}
