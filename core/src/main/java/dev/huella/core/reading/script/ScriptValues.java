@@ -218,6 +218,11 @@ final class ScriptValues extends Bodies {
         return new Value.Call(object(function), name, arguments, from(property, node));
     }
 
+    /** {@code tags: [...this.tags]} */
+    private static boolean isOfOwn(SyntaxNode pair) {
+        return pair.is("pair") && pair.child("value").text().contains("this." + pair.child("key").text());
+    }
+
     /** An object with operations is a type of its own; one with values only is a map. */
     private Value object(SyntaxNode node, String holder) {
         if (ScriptClosures.hasFunctions(node)) {
@@ -226,7 +231,8 @@ final class ScriptValues extends Bodies {
         List<SyntaxNode> written = node.children().stream().filter(child -> !child.is("comment")).toList();
         boolean copy = !written.isEmpty() && written.getFirst().is("spread_element")
                 && !written.getFirst().children().getFirst().is("this");
-        boolean own = !copy && bodies.isInPlace() && !written.isEmpty() && written.getFirst().is("spread_element");
+        boolean own = !copy && bodies.isInPlace() && !written.isEmpty() && written.getFirst().is("spread_element")
+                && written.stream().skip(1).allMatch(ScriptValues::isOfOwn);
         if (own) { // {...this}, where all there is to an object is what it has, is another one like it
             var made = new Value.Create(TypeText.of(bodies.className()), List.of(), null, node.span());
             return new Value.Call(new Value.Name("Object", node.span()), "assign",

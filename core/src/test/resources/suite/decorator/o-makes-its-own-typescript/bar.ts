@@ -1,0 +1,4 @@
+import { Drink, WithHoney, WithLemon } from './tea';
+
+const order: Drink = new WithHoney(new WithLemon());
+console.log(order.name(), order.cents());

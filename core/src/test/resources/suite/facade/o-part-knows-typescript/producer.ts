@@ -1,0 +1,9 @@
+import { Studio } from './studio';
+
+export class Producer {
+  private readonly studio = new Studio();
+
+  morning(): void {
+    this.studio.record();
+  }
+}

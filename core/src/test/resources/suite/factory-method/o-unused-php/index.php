@@ -1,0 +1,6 @@
+<?php
+
+use Post\Branch;
+use Post\Embassy;
+
+echo (new Embassy())->send('hello'), (new Branch())->send('hi');

@@ -1,0 +1,4 @@
+from reel import Reel
+
+for frame in Reel(["a", "b"]):
+    print(frame)

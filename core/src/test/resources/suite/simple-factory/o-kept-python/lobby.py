@@ -1,0 +1,6 @@
+from desks import desk_for
+
+
+class Lobby:
+    def enter(self, hour):
+        return desk_for(hour).greet()

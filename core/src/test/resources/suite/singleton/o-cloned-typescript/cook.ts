@@ -1,0 +1,11 @@
+import { Log } from './log';
+
+export class Cook {
+  boil(): void {
+    Log.get().write('boil');
+  }
+
+  experiment(): void {
+    new Log().write('try');
+  }
+}
