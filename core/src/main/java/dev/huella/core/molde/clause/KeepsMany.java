@@ -17,14 +17,14 @@ public final class KeepsMany implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "The field is a container of any number of objects of that type.";
+        return "The field is a container of any number of objects of that type, or holds one to which others are joined.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.fields(model, field -> {
             CodeType held = field.held().type().erased();
-            if (held != null && field.held().many() == Multiplicity.MANY) {
+            if (held != null && (field.held().many() == Multiplicity.MANY || Joining.isMany(model, field))) {
                 into.add(field.place(), field, held);
             }
         });

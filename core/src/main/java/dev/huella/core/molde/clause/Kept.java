@@ -104,6 +104,9 @@ final class Kept {
                         stores.value().origins().equals(List.of(Origin.NOTHING))
                                 ? Change.REMOVE
                                 : sifted(operation, field, stores.value()) ? Change.SIFT : Change.ADD)));
+        Joining.all(model)
+                .forEach(join -> to.change(join.operation(), join.field(), join.given(), join.at(),
+                        join.leaves() ? Change.REMOVE : Change.ADD));
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             if (sifted(operation, sets.field(), sets.value())) {
                 to.change(operation, sets.field(), sets.value(), sets.at(), Change.SIFT);

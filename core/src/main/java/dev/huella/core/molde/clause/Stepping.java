@@ -50,11 +50,15 @@ final class Stepping {
 
     /** What is taken off unseen was looked at before: {@code top} and then {@code pop}. */
     private static boolean looks(Operation operation, Deed.Calls off) {
-        return operation.deeds()
+        Field from = Origins.whole(off.receiver().first());
+        return Origins.returned(operation)
                 .stream()
-                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls != off && calls.used()
-                        && calls.receiver().first().equals(off.receiver().first())
-                        && LibraryKnowledge.of(operation.home()).lists("elements", calls.name()));
+                .anyMatch(value -> value.any(origin -> Origins.isElement(origin) && Origins.field(origin) == from))
+                || operation.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Calls calls && calls != off && calls.used()
+                                && calls.receiver().first().equals(off.receiver().first())
+                                && LibraryKnowledge.of(operation.home()).lists("elements", calls.name()));
     }
 
     /** The field is one of the object that the stepping one goes through. */

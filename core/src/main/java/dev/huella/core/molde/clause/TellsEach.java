@@ -35,7 +35,7 @@ public final class TellsEach implements Clause.Listed {
                     || Setting.inside(calls.within(), Setting.Kind.FUNCTION);
             boolean event = calls.receiver()
                     .any(origin -> origin instanceof Origin.OfField(Field field, boolean _)
-                            && field.modifiers().has(Mark.EVENT));
+                            && (field.modifiers().has(Mark.EVENT) || Joining.isMany(model, field)));
             if (event) {
                 calls.receiver()
                         .origins()

@@ -1,0 +1,7 @@
+package time;
+
+public class Diary {
+    public String entry() {
+        return "at " + Clock.get().hour();
+    }
+}
