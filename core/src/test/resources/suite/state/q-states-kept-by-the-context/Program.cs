@@ -1,0 +1,5 @@
+using Wharf;
+
+var machine = new TicketMachine(2);
+machine.Insert();
+machine.Turn();
