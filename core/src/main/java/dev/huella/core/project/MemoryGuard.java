@@ -5,8 +5,10 @@ import dev.huella.core.source.Work;
 import java.lang.management.ManagementFactory;
 import java.lang.management.MemoryPoolMXBean;
 import java.lang.management.MemoryType;
+import java.lang.management.MemoryUsage;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.DoubleSupplier;
+import java.util.function.Supplier;
 
 /** Ends work that does not fit into the memory of the process, before clearing it up takes all the time there is. */
 final class MemoryGuard implements Work {
@@ -32,7 +34,7 @@ final class MemoryGuard implements Work {
     }
 
     MemoryGuard(Work inner) {
-        this(inner, MemoryGuard::inUse);
+        this(inner, sinceNow(MemoryGuard::afterClearing));
     }
 
     /** {@code use}: the share of the memory that is in use and cannot be cleared, from 0 to 1. */
@@ -80,15 +82,27 @@ final class MemoryGuard implements Work {
         return SourceException.tooLarge(last.words()).getMessage();
     }
 
-    /** Of the pool for long-lived objects, after it was last cleared up. */
-    private static double inUse() {
+    /**
+     * The share in use once the memory is cleared up again: what was found before may have been let go of since, by work that
+     * did not fit either.
+     */
+    static DoubleSupplier sinceNow(Supplier<MemoryUsage> afterClearing) {
+        MemoryUsage before = afterClearing.get();
+        return () -> {
+            MemoryUsage now = afterClearing.get();
+            boolean known = now != null && now.getMax() > 0 && (before == null || now.getUsed() != before.getUsed());
+            return known ? (double) now.getUsed() / now.getMax() : 0;
+        };
+    }
+
+    /** Of the pool for long-lived objects, after it was last cleared up; null when there is no such pool. */
+    private static MemoryUsage afterClearing() {
         for (MemoryPoolMXBean pool : ManagementFactory.getMemoryPoolMXBeans()) {
             boolean old = pool.getName().contains("Old") || pool.getName().contains("Tenured");
-            if (pool.getType() == MemoryType.HEAP && old && pool.getCollectionUsage() != null
-                    && pool.getCollectionUsage().getMax() > 0) {
-                return (double) pool.getCollectionUsage().getUsed() / pool.getCollectionUsage().getMax();
+            if (pool.getType() == MemoryType.HEAP && old && pool.getCollectionUsage() != null) {
+                return pool.getCollectionUsage();
             }
         }
-        return 0;
+        return null;
     }
 }

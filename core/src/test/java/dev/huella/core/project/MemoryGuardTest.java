@@ -9,6 +9,8 @@ import static org.mockito.Mockito.when;
 
 import dev.huella.core.source.SourceException;
 import dev.huella.core.source.Work;
+import java.lang.management.MemoryUsage;
+import java.util.function.DoubleSupplier;
 import org.junit.jupiter.api.Test;
 
 /** Work that fills the memory ends with a sentence; other work is left alone. */
@@ -43,5 +45,17 @@ class MemoryGuardTest {
         assertThat(guard.stopped()).isTrue();
         assertThat(guard.full()).isFalse();
         verify(person).read("quay/Mole.java", 3);
+    }
+
+    /** What work before this one left behind is not held against it. */
+    @Test
+    void whatWasFoundBeforeItBeganDoesNotCount() {
+        MemoryUsage[] found = {new MemoryUsage(0, 95, 100, 100)};
+        DoubleSupplier use = MemoryGuard.sinceNow(() -> found[0]);
+        assertThat(use.getAsDouble()).isZero();
+        found[0] = new MemoryUsage(0, 40, 100, 100);
+        assertThat(use.getAsDouble()).isEqualTo(0.4);
+        found[0] = new MemoryUsage(0, 96, 100, 100);
+        assertThat(use.getAsDouble()).isEqualTo(0.96);
     }
 }
