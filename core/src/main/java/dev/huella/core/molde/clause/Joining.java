@@ -38,9 +38,9 @@ final class Joining {
         return of(model).joins;
     }
 
-    /** True when the object in the field stands for many. */
-    static boolean isMany(Model model, Field field) {
-        return of(model).fields.contains(field);
+    /** Those whose object stands for many. */
+    static Set<Field> fields(Model model) {
+        return of(model).fields;
     }
 
     private static Joining look(Model model) {

@@ -12,6 +12,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.molde.Clause;
 import java.util.List;
+import java.util.Set;
 
 /** {@code <operation> tells <operation> to each of <field>} */
 @AutoService(Clause.class)
@@ -29,13 +30,14 @@ public final class TellsEach implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
+        Set<Field> joined = Joining.fields(model);
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             boolean again = Setting.inside(calls.within(), Setting.Kind.EACH)
                     || Setting.inside(calls.within(), Setting.Kind.WHILE)
                     || Setting.inside(calls.within(), Setting.Kind.FUNCTION);
             boolean event = calls.receiver()
                     .any(origin -> origin instanceof Origin.OfField(Field field, boolean _)
-                            && (field.modifiers().has(Mark.EVENT) || Joining.isMany(model, field)));
+                            && (field.modifiers().has(Mark.EVENT) || joined.contains(field)));
             if (event) {
                 calls.receiver()
                         .origins()
