@@ -15,8 +15,11 @@ final class MemoryGuard implements Work {
     /** What may be left in use after the memory for long-lived objects was cleared up, as a share of all of it. */
     private static final double FULL = 0.88;
     private static final long EVERY_NANOS = 200_000_000;
+    /** How many times what a clearing took is waited until the next, so that it never takes most of the time. */
+    private static final int REST = 8;
     private final Work inner;
     private final DoubleSupplier use;
+    private final Runnable clearing;
     private final AtomicLong next = new AtomicLong(System.nanoTime());
     private volatile boolean full;
     private volatile Progress last = new Progress(Stage.LISTING, 0, 1);
@@ -34,13 +37,17 @@ final class MemoryGuard implements Work {
     }
 
     MemoryGuard(Work inner) {
-        this(inner, sinceNow(MemoryGuard::afterClearing));
+        this(inner, sinceNow(MemoryGuard::afterClearing), System::gc);
     }
 
-    /** {@code use}: the share of the memory that is in use and cannot be cleared, from 0 to 1. */
-    MemoryGuard(Work inner, DoubleSupplier use) {
+    /**
+     * {@code use}: the share of the memory that was in use when it was last cleared up, from 0 to 1; {@code clearing}: clears up
+     * all of it.
+     */
+    MemoryGuard(Work inner, DoubleSupplier use, Runnable clearing) {
         this.inner = inner;
         this.use = use;
+        this.clearing = clearing;
     }
 
     @Override
@@ -61,9 +68,18 @@ final class MemoryGuard implements Work {
         long now = System.nanoTime();
         long due = next.get();
         if (!full && now >= due && next.compareAndSet(due, now + EVERY_NANOS)) {
-            full = use.getAsDouble() > FULL;
+            full = use.getAsDouble() > FULL && fullOnceCleared();
         }
         return full || inner.stopped();
+    }
+
+    /** Collectors that clear up piece by piece leave some for later: only what outlives a whole clearing does not fit. */
+    private boolean fullOnceCleared() {
+        long begun = System.nanoTime();
+        clearing.run();
+        long ended = System.nanoTime();
+        next.set(ended + Math.max(EVERY_NANOS, REST * (ended - begun)));
+        return use.getAsDouble() > FULL;
     }
 
     /** Fails when the work was ended for want of memory. */

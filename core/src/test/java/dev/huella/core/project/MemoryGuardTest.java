@@ -3,6 +3,7 @@ package dev.huella.core.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -15,9 +16,24 @@ import org.junit.jupiter.api.Test;
 
 /** Work that fills the memory ends with a sentence; other work is left alone. */
 class MemoryGuardTest {
+    private static final Runnable NOTHING = () -> {};
+
+    /** What a piecemeal collection left behind is asked for again before anything is refused. */
+    @Test
+    void clearsUpBeforeItRefuses() {
+        double[] left = {0.93};
+        Runnable clearing = mock(Runnable.class);
+        doAnswer(call -> left[0] = 0.2).when(clearing).run();
+        var guard = new MemoryGuard(Work.QUIET, () -> left[0], clearing);
+
+        assertThat(guard.stopped()).isFalse();
+        verify(clearing).run();
+        assertThatCode(guard::check).doesNotThrowAnyException();
+    }
+
     @Test
     void endsWhenTheMemoryIsFull() {
-        var guard = new MemoryGuard(Work.QUIET, () -> 0.95);
+        var guard = new MemoryGuard(Work.QUIET, () -> 0.95, NOTHING);
         guard.progress(Work.Stage.READING, 1_200, 15_000);
 
         assertThat(guard.stopped()).isTrue();
@@ -29,7 +45,7 @@ class MemoryGuardTest {
 
     @Test
     void goesOnWhileThereIsRoom() {
-        var guard = new MemoryGuard(Work.QUIET, () -> 0.6);
+        var guard = new MemoryGuard(Work.QUIET, () -> 0.6, NOTHING);
 
         assertThat(guard.stopped()).isFalse();
         assertThatCode(guard::check).doesNotThrowAnyException();
@@ -39,7 +55,7 @@ class MemoryGuardTest {
     void stopsWhenThePersonDoesSo() {
         Work person = mock(Work.class);
         when(person.stopped()).thenReturn(true);
-        var guard = new MemoryGuard(person, () -> 0.1);
+        var guard = new MemoryGuard(person, () -> 0.1, NOTHING);
         guard.read("quay/Mole.java", 3);
 
         assertThat(guard.stopped()).isTrue();
