@@ -169,11 +169,13 @@ final class Solver {
         }
     }
 
-    /** The fewest rows that a condition on something filled leaves. */
+    /** The fewest rows that a condition on something filled leaves, or on something that can be one of few only. */
     private long anchor(List<Node> all, int[] env) {
         long least = Long.MAX_VALUE;
         for (Node node : all) {
-            if (node.table() != null && node.open(env) < node.variables().length && node.open(env) > 0) {
+            int open = node.open(env);
+            boolean bound = open < node.variables().length || filling.isOneOfFew(node.variables());
+            if (node.table() != null && bound && open > 0) {
                 least = Math.min(least, order.slice(node, env).size());
             }
         }
