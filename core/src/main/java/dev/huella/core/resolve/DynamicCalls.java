@@ -130,6 +130,10 @@ final class DynamicCalls {
                 body.holder(call));
     }
 
+    private static boolean isCapital(String path) {
+        return Character.isUpperCase(path.charAt(0)) && Character.isUpperCase(path.charAt(path.lastIndexOf('.') + 1));
+    }
+
     private static String first(String path) {
         int dot = path.indexOf('.');
         return dot < 0 ? path : path.substring(0, dot);
@@ -169,6 +173,10 @@ final class DynamicCalls {
             Flow made = madeOfKinds(call, receiver);
             if (made != null) {
                 return made;
+            }
+            String unknown = receiver.equals(Flow.UNKNOWN) ? NameResolver.path(call.receiver()) : null;
+            if (unknown != null && body.world.library.rule(Rule.CAPITAL_TYPES) && isCapital(unknown)) {
+                return make(TypeText.of(unknown), call, expected); // a type from elsewhere
             }
         }
         if (call.arguments().isEmpty() && body.world.library.passes(call.name()) && type != null && !type.external()

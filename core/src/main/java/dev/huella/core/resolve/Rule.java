@@ -30,6 +30,8 @@ public enum Rule {
     CAPITAL_TYPES("capitalTypes"),
     /** What is said last is handed back. */
     LAST_VALUE_IS_RETURNED("lastValueIsReturned"),
+    /** Conditions that must all hold give the last of them, not whether they do. */
+    BOTH_GIVE_LAST("bothGiveLast"),
     /** An operation that is asked of its type is told first whose it is. */
     SELF_FIRST("selfFirst"),
     /** What is added to a type from outside is no part of its own text. */

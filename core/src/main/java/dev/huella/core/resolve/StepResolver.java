@@ -11,8 +11,10 @@ import dev.huella.core.model.Setting;
 import dev.huella.core.model.Setting.Kind;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.Conditions.Condition;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
 
 /** Resolves the steps of one body, in order. */
 final class StepResolver {
@@ -45,6 +47,7 @@ final class StepResolver {
     private void step(Step step) {
         switch (step) {
             case Step.Declare declare -> declare(declare);
+            case Step.Do(Value.Computed both, var _) when ValueResolver.isBoth(both) -> choose(onlyIf(both, Step.Do::new));
             case Step.Do(Value value, var _) -> values.effect(value);
             case Step.Return back -> body.add(new Deed.Returns(given(back.value()), body.setting, back.at()));
             case Step.Yield yield -> yields(yield);
@@ -58,6 +61,15 @@ final class StepResolver {
             case Step.Block block -> block(block);
             case Step.Local(var type, var _) -> bodies.bodies(type, body);
         }
+    }
+
+    /** {@code a && a.go()}: the last is done when those before it hold. */
+    static Step.Choose onlyIf(Value.Computed both, BiFunction<Value, SourceSpan, Step> done) {
+        List<Value> asked = both.parts().subList(0, both.parts().size() - 1);
+        Value on = asked.size() == 1 ? asked.getFirst() : new Value.Computed(both.sign(), asked, both.at());
+        Value yes = new Value.Literal(Value.Literal.Kind.TRUTH, "true", on.at());
+        Value last = both.parts().getLast();
+        return new Step.Choose(on, List.of(new Step.Branch(List.of(yes), List.of(done.apply(last, last.at())))), false, both.at());
     }
 
     /** What is given back; an empty list written in place counts as a constant. */

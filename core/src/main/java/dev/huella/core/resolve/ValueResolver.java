@@ -2,6 +2,7 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
+import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -65,6 +66,11 @@ final class ValueResolver {
             body.deeds.removeLast();
         }
         return flow;
+    }
+
+    /** True for conditions that must all hold, in order. */
+    static boolean isBoth(Value.Computed computed) {
+        return BOTH.contains(computed.sign()) && computed.parts().size() > 1;
     }
 
     /** A value computed for its effect only. */
@@ -140,10 +146,13 @@ final class ValueResolver {
 
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
+        if (isBoth(computed) && body.world.library.rule(Rule.BOTH_GIVE_LAST)) {
+            Step.Choose last = StepResolver.onlyIf(computed, Step.Yield::new);
+            return steps.either(new Value.Either(last.on(), last.branches(), false, computed.at()), TypeUse.UNKNOWN);
+        }
         if (TESTS.contains(computed.sign())) {
-            List<Flow> parts = computed.parts().stream().map(this::flow).toList();
-            boolean last = body.world.library.rule(Rule.DYNAMIC) && BOTH.contains(computed.sign()); // gives the last
-            return Flow.of(Origin.UNKNOWN, last ? parts.getLast().type() : body.world.literal("boolean"));
+            computed.parts().forEach(this::flow);
+            return Flow.of(Origin.UNKNOWN, body.world.literal("boolean"));
         }
         if (SEVERAL.contains(computed.sign())) {
             computed.parts().forEach(this::flow);

@@ -69,37 +69,71 @@ final class Switches {
     /** Fields that are true or false and decide about parts of the operation. */
     static Map<Field, SourceSpan> flags(Operation operation) {
         Map<Field, SourceSpan> flags = new LinkedHashMap<>();
-        for (Deed deed : operation.deeds()) {
-            if (deed instanceof Deed.Chooses chooses) {
-                for (Flow flow : chooses.on()) {
-                    Field field = isTruth(flow) ? Origins.whole(flow.first()) : null;
-                    if (field != null && field.held().container() == null) {
-                        flags.putIfAbsent(field, chooses.at());
-                    }
-                }
+        settings(operation).forEach((origin, at) -> {
+            Field field = Origins.whole(origin);
+            if (field != null) {
+                flags.putIfAbsent(field, at);
             }
-        }
+        });
         return flags;
     }
 
     /** How many fields and parameters that are true or false decide about parts of the operation. */
     static int count(Operation operation) {
-        Set<Object> seen = new HashSet<>();
+        return operation.kind() == Kind.OPERATION ? settings(operation).size() : 0;
+    }
+
+    /** What is true or false, decides about parts of the operation and is not changed by it, each with the first place. */
+    private static Map<Origin, SourceSpan> settings(Operation operation) {
+        Map<Origin, SourceSpan> settings = new LinkedHashMap<>();
         for (Deed deed : operation.deeds()) {
-            if (deed instanceof Deed.Chooses chooses && operation.kind() == Kind.OPERATION) {
+            if (deed instanceof Deed.Chooses chooses) {
                 for (Flow flow : chooses.on()) {
-                    Field field = Origins.whole(flow.first());
-                    boolean flag = isTruth(flow) && (field != null && field.held().container() == null
-                            || flow.first() instanceof Origin.OfParameter
-                            || flow.first() instanceof Origin.OfField(Field other, boolean _)
-                                    && other.held().container() == null);
-                    if (flag) {
-                        seen.add(flow.first());
+                    Field field = flow.first() instanceof Origin.OfField(Field kept, boolean _)
+                            ? kept
+                            : Origins.whole(flow.first());
+                    boolean kept = field != null && field.held().container() == null && !sets(operation, field);
+                    if (kept && (isTruth(flow) || isOnlyAsked(field, flow))
+                            || isTruth(flow) && flow.first() instanceof Origin.OfParameter) {
+                        settings.putIfAbsent(flow.first(), chooses.at());
                     }
                 }
             }
         }
-        return seen.size();
+        return settings;
+    }
+
+    private static boolean sets(Operation operation, Field field) {
+        return operation.deeds().stream().anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field);
+    }
+
+    /** A field of which no type is known, taken from what its object was made with: all that is done with it is ask whether it is so. */
+    private static boolean isOnlyAsked(Field field, Flow flow) {
+        boolean[] taken = {false};
+        return flow.type().isUnknown() && field.home()
+                .operations()
+                .stream()
+                .flatMap(operation -> operation.deeds().stream())
+                .allMatch(deed -> switch (deed) {
+                    case Deed.Calls calls -> !calls.receiver().any(origin -> Origins.field(origin) == field)
+                            && calls.arguments().stream().noneMatch(given -> isOf(given, field));
+                    case Deed.Creates creates -> creates.arguments().stream().noneMatch(given -> isOf(given, field));
+                    case Deed.Sets sets when sets.field() == field -> {
+                        taken[0] = true;
+                        yield sets.value().first() == Origin.UNKNOWN;
+                    }
+                    case Deed.Sets sets -> !isOf(sets.value(), field);
+                    case Deed.Returns returns -> !isOf(returns.value(), field);
+                    case Deed.GoesThrough through -> !isOf(through.over(), field);
+                    case Deed.Chooses chooses -> chooses.on().stream().noneMatch(on -> isOf(on, field))
+                            || chooses.branches() <= 2
+                                    && chooses.on().stream().allMatch(on -> isOf(on, field) || isAround(on));
+                    default -> true;
+                }) && taken[0];
+    }
+
+    private static boolean isOf(Flow flow, Field field) {
+        return flow != null && flow.any(origin -> Origins.field(origin) == field);
     }
 
     /** Fields whose value is what a choice goes by; those that are true or false, or only there or not, are none. */

@@ -1,0 +1,7 @@
+package aldera;
+
+class Bell {
+    void ring() {
+        System.out.println("ding");
+    }
+}

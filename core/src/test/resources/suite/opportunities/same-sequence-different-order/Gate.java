@@ -1,0 +1,13 @@
+package aldera;
+
+class Gate {
+    private int height;
+
+    void lift() {
+        height++;
+    }
+
+    void lower() {
+        height--;
+    }
+}

@@ -1,0 +1,8 @@
+package aldera;
+
+class Main {
+    public static void main(String[] args) {
+        new Morning().open();
+        new Night().close();
+    }
+}
