@@ -140,7 +140,11 @@ final class StepResolver {
         List<Flow> results = new ArrayList<>();
         yielded.add(results);
         TypeUse outer = body.expectYield(expected);
-        branches(either.branches(), condition, either.complete(), either.at());
+        if (either.branches().size() > 1) {
+            branches(either.branches(), condition, either.complete(), either.at());
+        } else {
+            branches(either.branches(), condition, body.nextChoice()); // conditions joined are no choice of what is done
+        }
         body.expectYield(outer);
         yielded.removeLast();
         List<Origin> origins = new ArrayList<>();
@@ -174,10 +178,13 @@ final class StepResolver {
         return new Flow(origins, first.type().isUnknown() ? other.getFirst() : first.type());
     }
 
-    private void branches(List<Step.Branch> branches, Condition condition, boolean complete,
-            dev.huella.core.source.SourceSpan at) {
+    private void branches(List<Step.Branch> branches, Condition condition, boolean complete, SourceSpan at) {
         int choice = body.nextChoice();
         body.add(new Deed.Chooses(condition.about(), branches.size(), complete, choice, body.setting, at));
+        branches(branches, condition, choice);
+    }
+
+    private void branches(List<Step.Branch> branches, Condition condition, int choice) {
         Setting outer = body.setting;
         for (int i = 0; i < branches.size(); i++) {
             Step.Branch branch = branches.get(i);

@@ -146,7 +146,7 @@ final class ValueResolver {
 
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
-        if (isBoth(computed) && body.world.library.rule(Rule.BOTH_GIVE_LAST)) {
+        if (isBoth(computed) && body.touched == null && body.world.library.rule(Rule.BOTH_GIVE_LAST)) {
             Step.Choose last = StepResolver.onlyIf(computed, Step.Yield::new);
             return steps.either(new Value.Either(last.on(), last.branches(), false, computed.at()), TypeUse.UNKNOWN);
         }

@@ -146,6 +146,14 @@ final class Bodies {
                 .allMatch(origin -> origin instanceof Origin.Constant || Origins.whole(origin) != null);
     }
 
+    /** All it does is give back a text that is written in it, as work does in an example. */
+    static boolean speaks(Operation operation) {
+        Flow value = operation.parameters().isEmpty() ? onlyReturn(operation) : null;
+        return value != null && value.origins()
+                .stream()
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null && text.matches("(?s)[`'\"].*"));
+    }
+
     private static Flow onlyReturn(Operation operation) {
         List<Deed> deeds = operation.deeds();
         return operation.kind() == Kind.OPERATION && deeds.size() == 1

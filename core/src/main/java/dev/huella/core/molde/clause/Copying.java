@@ -84,7 +84,8 @@ final class Copying {
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = afterwards(operation, reached, asIs);
                 if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)
-                        || creates.arguments().stream().anyMatch(Copying::isWorkedOut) || keepsItsMaker(creates)) {
+                        || creates.arguments().stream().anyMatch(Copying::isWorkedOut) && !isAskedFor(operation)
+                        || keepsItsMaker(creates)) {
                     continue; // another one, unlike its object
                 }
                 all |= given(operation, creates, reached, asIs);
@@ -109,6 +110,12 @@ final class Copying {
                     0);
         }
         return found;
+    }
+
+    /** The library's own way to ask for a copy: what comes of it is one, though a part may be worked out anew. */
+    private static boolean isAskedFor(Operation operation) {
+        return LibraryKnowledge.of(operation.home()).copies(operation.name())
+                && Hierarchy.above(operation.home()).stream().anyMatch(CodeType::external);
     }
 
     private static void below(CodeType type, Operation by, java.util.function.Consumer<CodeType> to, int depth) {

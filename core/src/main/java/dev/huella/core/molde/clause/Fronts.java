@@ -15,8 +15,10 @@ import dev.huella.core.model.Setting;
 import dev.huella.core.source.SourceSpan;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -66,11 +68,49 @@ final class Fronts {
                                 || origin instanceof Origin.OfParameter(Operation of, int _) && of != operation);
     }
 
+    /** A call of an object that the own object holds or makes, in the body in which it stands. */
+    private record Work(CodeType type, Operation in, Deed.Calls calls) {
+        /** True when one of them is only done where the other is not, and not again and again. */
+        boolean isInsteadOf(Work other) {
+            for (Setting at = calls.within(); at != null && in == other.in; at = at.outer()) {
+                for (Setting from = other.calls.within(); from != null; from = from.outer()) {
+                    if (isChoice(at) && isChoice(from) && at.choice() == from.choice() && at.branch() != from.branch()
+                            && !isAgain(at)) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static boolean isAgain(Setting setting) {
+            return Setting.inside(setting, Setting.Kind.EACH) || Setting.inside(setting, Setting.Kind.WHILE);
+        }
+
+        private static boolean isChoice(Setting setting) {
+            return setting.kind() == Setting.Kind.BRANCH || setting.kind() == Setting.Kind.REST;
+        }
+    }
+
     /** Types of the sources whose objects, held or made by its own object, the operation calls. */
     static Map<CodeType, SourceSpan> working(Operation operation) {
         Map<CodeType, SourceSpan> working = new LinkedHashMap<>();
+        works(operation).forEach(work -> working.putIfAbsent(work.type, work.calls.at()));
+        return working;
+    }
+
+    /** The same where two or more of them may work in one run of the operation; else empty. */
+    static Map<CodeType, SourceSpan> workingTogether(Operation operation) {
+        List<Work> works = works(operation);
+        boolean together = works.stream()
+                .anyMatch(one -> works.stream().anyMatch(other -> other.type != one.type && !one.isInsteadOf(other)));
+        return together ? working(operation) : Map.of();
+    }
+
+    private static List<Work> works(Operation operation) {
+        List<Work> works = new ArrayList<>();
         if (operation.kind() != Kind.OPERATION) {
-            return working;
+            return works;
         }
         for (Operation reached : operation.reached()) {
             for (Deed deed : reached.deeds()) {
@@ -82,13 +122,13 @@ final class Fronts {
                             ? calls.callee().home()
                             : held(calls.receiver());
                     if (type != null && !type.external() && type != operation.home()
-                            && !Bodies.reports(calls.callee())) {
-                        working.putIfAbsent(type, calls.at());
+                            && (!Bodies.reports(calls.callee()) || Bodies.speaks(calls.callee()))) {
+                        works.add(new Work(type, reached, calls));
                     }
                 }
             }
         }
-        return working;
+        return works;
     }
 
     private static CodeType held(Flow receiver) {

@@ -1,11 +1,8 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
-import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Clause;
-import dev.huella.core.source.SourceSpan;
-import java.util.Map;
 
 /** {@code <operation> puts several to work} */
 @AutoService(Clause.class)
@@ -18,16 +15,13 @@ public final class PutsSeveralToWork implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It calls operations of objects of two or more types of the sources which its own object holds or makes.";
+        return "It calls operations of objects of two or more types of the sources which its own object holds or makes, not only one of them in place of another.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
-            Map<CodeType, SourceSpan> working = Fronts.working(operation);
-            if (working.size() > 1) {
-                working.values().forEach(at -> into.add(at, operation));
-            }
+            Fronts.workingTogether(operation).values().forEach(at -> into.add(at, operation));
         });
     }
 }

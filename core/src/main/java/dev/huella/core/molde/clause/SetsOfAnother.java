@@ -7,6 +7,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
+import dev.huella.core.resolve.LibraryKnowledge;
 
 /** {@code <operation> sets <field> of another object} */
 @AutoService(Clause.class)
@@ -33,6 +34,14 @@ public final class SetsOfAnother implements Clause.Listed {
             if (stores.index() == null && stores.container().first() instanceof Origin.OfField(Field field, boolean own)
                     && !own) {
                 into.add(stores.at(), operation, field);
+            }
+        });
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            boolean adds = LibraryKnowledge.of(operation.home()).adds(calls.name())
+                    && (calls.callee() == null || calls.callee().home().external());
+            if (adds && calls.receiver().first() instanceof Origin.OfField(Field field, boolean own) && !own
+                    && field.held().container() != null) {
+                into.add(calls.at(), operation, field);
             }
         });
     }

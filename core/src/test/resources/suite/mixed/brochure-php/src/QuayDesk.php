@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aldera\Report;
+
+final class QuayDesk extends ReportDesk
+{
+    protected function open(): Report
+    {
+        return new TextReport();
+    }
+}
