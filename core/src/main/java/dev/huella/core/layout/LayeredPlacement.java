@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import org.eclipse.elk.alg.layered.options.CenterEdgeLabelPlacementStrategy;
 import org.eclipse.elk.alg.layered.options.CrossingMinimizationStrategy;
@@ -43,8 +44,20 @@ final class LayeredPlacement {
     private static final double FRAME_HEAD = 34;
     private static final String MIDDLE = "middle";
     private static final String END = "end";
+    /** A drawing that is wider than so many times its height uses little of what a person looks at. */
+    private static final double WIDE = 2.2;
+    /** Wide drawings of up to so many boxes are tried again in more rows. */
+    private static final int FEW = 80;
+    private static final int MOST_ROWS = 5;
+    /** More rows make lines longer, so they must save at least this much of the room. */
+    private static final double WORTH = 0.8;
+    private static final int ANY = Integer.MAX_VALUE;
     private final Graph graph;
     private final Direction direction;
+    /** How many boxes may stand in a row. */
+    private final int most;
+    /** Lines that are laid from their end to their beginning, so that what they lead to stands below. */
+    private final Set<Edge> down;
     private final Map<String, Point> before;
     private final boolean loose;
     private final Map<String, ElkNode> nodes = new LinkedHashMap<>();
@@ -52,9 +65,12 @@ final class LayeredPlacement {
     private final Map<String, ElkPort> trunks = new HashMap<>();
     private final List<ElkEdge> edges = new ArrayList<>();
 
-    private LayeredPlacement(Graph graph, Direction direction, Arrangement arrangement) {
+    private LayeredPlacement(Graph graph, Direction direction, Arrangement arrangement, int most,
+            Set<Edge> down) {
         this.graph = graph;
         this.direction = direction;
+        this.most = most;
+        this.down = down;
         this.loose = arrangement.loose();
         this.before = Newcomers.placed(graph, arrangement.before());
     }
@@ -77,8 +93,32 @@ final class LayeredPlacement {
     private static Placement placed(Graph graph, Direction direction, Arrangement arrangement) {
         boolean framed = graph.nodes().stream().anyMatch(node -> !frame(node).isEmpty());
         return arrangement.before().isEmpty() || arrangement.loose() || framed
-                ? Packing.of(graph, part -> new LayeredPlacement(part, direction, arrangement).run())
-                : new LayeredPlacement(graph, direction, arrangement).run();
+                ? Packing.of(graph, part -> inRows(part, direction, arrangement, framed))
+                : new LayeredPlacement(graph, direction, arrangement, ANY, Set.of()).run();
+    }
+
+    /** What has very many neighbours stands amid rows of them rather than under a single one. */
+    private static Placement inRows(Graph part, Direction direction, Arrangement arrangement, boolean framed) {
+        Placement wide = new LayeredPlacement(part, direction, arrangement, ANY, Set.of()).run();
+        int boxes = part.nodes().size();
+        if (framed || direction != Direction.UP || boxes > FEW || wide.width() < WIDE * wide.height()) {
+            return wide;
+        }
+        Set<Edge> down = Sides.down(part);
+        Placement best = wide;
+        for (int rows = 1; rows <= MOST_ROWS; rows++) {
+            int most = rows == 1 ? ANY : Math.ceilDiv(boxes, rows);
+            Placement next = new LayeredPlacement(part, direction, arrangement, most, down).run();
+            if (room(next) < WORTH * room(best)) {
+                best = next;
+            }
+        }
+        return best;
+    }
+
+    /** The longer side decides how small everything must be drawn. */
+    private static double room(Placement placement) {
+        return Math.max(placement.width(), placement.height());
     }
 
     private Placement run() {
@@ -114,6 +154,10 @@ final class LayeredPlacement {
         int size = graph.nodes().size() + graph.edges().size();
         root.setProperty(LayeredOptions.THOROUGHNESS, size > 4000 ? 1 : size > 400 ? 3 : 7);
         spacing(root);
+        if (most != ANY) {
+            root.setProperty(LayeredOptions.LAYERING_STRATEGY, LayeringStrategy.COFFMAN_GRAHAM);
+            root.setProperty(LayeredOptions.LAYERING_COFFMAN_GRAHAM_LAYER_BOUND, most);
+        }
         if (!before.isEmpty()) {
             root.setProperty(LayeredOptions.CROSSING_MINIMIZATION_SEMI_INTERACTIVE, true);
             if (frames.isEmpty() && !loose) {
@@ -162,12 +206,16 @@ final class LayeredPlacement {
         if (edge.trunk() != null && !edge.from().equals(edge.to())) {
             to = trunks.computeIfAbsent(edge.trunk() + " " + edge.to(), key -> trunk(nodes.get(edge.to())));
         }
-        ElkEdge made = ElkGraphUtil.createSimpleEdge(nodes.get(edge.from()), to);
+        boolean turned = down.contains(edge);
+        ElkEdge made = turned
+                ? ElkGraphUtil.createSimpleEdge(to, nodes.get(edge.from()))
+                : ElkGraphUtil.createSimpleEdge(nodes.get(edge.from()), to);
         if (edge.firm()) {
             made.setProperty(LayeredOptions.PRIORITY_DIRECTION, FIRM);
         }
         label(made, MIDDLE, edge.middle(), CenterEdgeLabelPlacementStrategy.SPACE_EFFICIENT_LAYER);
-        label(made, END, edge.end(), CenterEdgeLabelPlacementStrategy.HEAD_LAYER);
+        label(made, END, edge.end(),
+                turned ? CenterEdgeLabelPlacementStrategy.TAIL_LAYER : CenterEdgeLabelPlacementStrategy.HEAD_LAYER);
         edges.add(made);
     }
 
@@ -194,8 +242,11 @@ final class LayeredPlacement {
         Map<String, Place> around = new LinkedHashMap<>();
         frames.forEach((name, node) -> around.put(name, place(node)));
         List<Route> routes = new ArrayList<>();
-        for (ElkEdge edge : edges) {
-            routes.add(route(edge));
+        for (int i = 0; i < edges.size(); i++) {
+            Route route = route(edges.get(i));
+            routes.add(down.contains(graph.edges().get(i))
+                    ? new Route(route.points().reversed(), route.middle(), route.end())
+                    : route);
         }
         return new Placement(root.getWidth(), root.getHeight(), boxes, around, routes);
     }

@@ -130,10 +130,6 @@ final class DynamicCalls {
                 body.holder(call));
     }
 
-    private static boolean isCapital(String path) {
-        return Character.isUpperCase(path.charAt(0)) && Character.isUpperCase(path.charAt(path.lastIndexOf('.') + 1));
-    }
-
     private static String first(String path) {
         int dot = path.indexOf('.');
         return dot < 0 ? path : path.substring(0, dot);
@@ -169,15 +165,9 @@ final class DynamicCalls {
                     ? "." + type.qualifiedName()
                     : NameResolver.path(call.receiver())), call, expected);
         }
-        if (!isType && body.world.library.makes(call.name())) {
-            Flow made = madeOfKinds(call, receiver);
-            if (made != null) {
-                return made;
-            }
-            String unknown = receiver.equals(Flow.UNKNOWN) ? NameResolver.path(call.receiver()) : null;
-            if (unknown != null && body.world.library.rule(Rule.CAPITAL_TYPES) && isCapital(unknown)) {
-                return make(TypeText.of(unknown), call, expected); // a type from elsewhere
-            }
+        Flow made = !isType && body.world.library.makes(call.name()) ? madeByName(call, receiver, expected) : null;
+        if (made != null) {
+            return made;
         }
         if (call.arguments().isEmpty() && body.world.library.passes(call.name()) && type != null && !type.external()
                 && body.world.members.operations(type, call.name()).isEmpty()) {
@@ -212,6 +202,15 @@ final class DynamicCalls {
         }
         Operation extension = type == null ? null : extension(call.name(), type);
         return extension == null ? null : extended(call, extension, receiver, used);
+    }
+
+    /** One of the kinds that the receiver stands for, or of a type from elsewhere; null when it is neither. */
+    private Flow madeByName(Value.Call call, Flow receiver, TypeUse expected) {
+        Flow made = madeOfKinds(call, receiver);
+        String unknown = receiver.equals(Flow.UNKNOWN) ? NameResolver.path(call.receiver()) : null;
+        boolean elsewhere = made == null && unknown != null && body.world.library.rule(Rule.CAPITAL_TYPES)
+                && NameResolver.isCapital(unknown);
+        return elsewhere ? make(TypeText.of(unknown), call, expected) : made;
     }
 
     private boolean isFunction(Flow flow) {

@@ -279,6 +279,11 @@ final class NameResolver {
         };
     }
 
+    /** True for a path whose first and last names are written with a capital, as types are. */
+    static boolean isCapital(String path) {
+        return Character.isUpperCase(path.charAt(0)) && Character.isUpperCase(path.charAt(path.lastIndexOf('.') + 1));
+    }
+
     private boolean isUnknownName(Value.Member member) {
         return member.of() instanceof Value.Name name && body.scope.find(name.name()) == null
                 && name(name, TypeUse.UNKNOWN).equals(Flow.UNKNOWN);

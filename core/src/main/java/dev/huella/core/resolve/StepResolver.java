@@ -47,7 +47,8 @@ final class StepResolver {
     private void step(Step step) {
         switch (step) {
             case Step.Declare declare -> declare(declare);
-            case Step.Do(Value.Computed both, var _) when ValueResolver.isBoth(both) -> choose(onlyIf(both, Step.Do::new));
+            case Step.Do(Value.Computed both, var _) when ValueResolver.isBoth(both) ->
+                choose(onlyIf(both, Step.Do::new));
             case Step.Do(Value value, var _) -> values.effect(value);
             case Step.Return back -> body.add(new Deed.Returns(given(back.value()), body.setting, back.at()));
             case Step.Yield yield -> yields(yield);
@@ -69,7 +70,8 @@ final class StepResolver {
         Value on = asked.size() == 1 ? asked.getFirst() : new Value.Computed(both.sign(), asked, both.at());
         Value yes = new Value.Literal(Value.Literal.Kind.TRUTH, "true", on.at());
         Value last = both.parts().getLast();
-        return new Step.Choose(on, List.of(new Step.Branch(List.of(yes), List.of(done.apply(last, last.at())))), false, both.at());
+        return new Step.Choose(on, List.of(new Step.Branch(List.of(yes), List.of(done.apply(last, last.at())))), false,
+                both.at());
     }
 
     /** What is given back; an empty list written in place counts as a constant. */

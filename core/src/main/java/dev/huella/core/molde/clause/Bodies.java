@@ -151,7 +151,8 @@ final class Bodies {
         Flow value = operation.parameters().isEmpty() ? onlyReturn(operation) : null;
         return value != null && value.origins()
                 .stream()
-                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null && text.matches("(?s)[`'\"].*"));
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
+                        && text.matches("(?s)[`'\"].*"));
     }
 
     private static Flow onlyReturn(Operation operation) {

@@ -65,7 +65,8 @@ final class PythonValues extends Bodies {
             case "comparison_operator" -> comparison(node);
             case "boolean_operator" -> "or".equals(sign(node))
                     ? orElse(value(node.child("left")), value(node.child("right")), at)
-                    : new Value.Computed(sign(node), List.of(condition(node.child("left")), value(node.child("right"))), at);
+                    : new Value.Computed(sign(node), List.of(condition(node.child("left")), value(node.child("right"))),
+                            at);
             case "binary_operator" -> new Value.Computed(sign(node),
                     List.of(value(node.child("left")), value(node.child("right"))), at);
             case "augmented_assignment" ->
