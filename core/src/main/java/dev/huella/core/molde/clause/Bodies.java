@@ -36,9 +36,9 @@ final class Bodies {
     static boolean isItself(Flow value) {
         return value.origins().size() == 1
                 && value.first() instanceof Origin.Result(Operation asked, Origin of) && of instanceof Origin.Self
-                && asked != null && asked.parameters().isEmpty() && (asked.hasBody()
+                && asked != null && (asked.hasBody()
                         ? handsBackItself(asked)
-                        : !asked.overriders().isEmpty()
+                        : asked.parameters().isEmpty() && !asked.overriders().isEmpty()
                                 && asked.overriders().stream().allMatch(Bodies::handsBackItself));
     }
 
