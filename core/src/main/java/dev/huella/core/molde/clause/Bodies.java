@@ -17,6 +17,8 @@ import java.util.regex.Pattern;
 final class Bodies {
     private static final Set<String> NEUTRAL = Set.of("null", "false", "\"\"", "''", "[]");
     private static final Pattern ZERO = Pattern.compile("0(\\.0*)?[lLfFdDmMuUn]*");
+    /** A text with something in it. */
+    private static final Pattern SAID = Pattern.compile("(?s)[`'\"].+[`'\"]");
 
     private Bodies() {}
 
@@ -152,7 +154,7 @@ final class Bodies {
         return value != null && value.origins()
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
-                        && text.matches("(?s)[`'\"].*"));
+                        && SAID.matcher(text).matches());
     }
 
     private static Flow onlyReturn(Operation operation) {

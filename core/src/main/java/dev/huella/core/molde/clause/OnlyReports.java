@@ -15,13 +15,13 @@ public final class OnlyReports implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "All it does is return a constant or what a field holds.";
+        return "All it does is give back a field, or a constant that is no text, and it takes nothing.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
-            if (Bodies.reports(operation)) {
+            if (Bodies.reports(operation) && !Bodies.speaks(operation)) {
                 into.add(operation.place(), operation);
             }
         });

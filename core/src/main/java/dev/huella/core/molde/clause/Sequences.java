@@ -89,7 +89,8 @@ final class Sequences {
     private static boolean isPart(Deed.Calls calls, Operation operation) {
         Operation callee = calls.callee();
         return callee.kind() == Kind.OPERATION && !callee.home().external()
-                && callee.home().outermost() != operation.home().outermost() && !Bodies.reports(callee)
+                && callee.home().outermost() != operation.home().outermost()
+                && (!Bodies.reports(callee) || Bodies.speaks(callee))
                 && !callee.home().shape();
     }
 
