@@ -65,7 +65,7 @@ final class StepResolver {
     }
 
     /** {@code a && a.go()}: the last is done when those before it hold. */
-    static Step.Choose onlyIf(Value.Computed both, BiFunction<Value, SourceSpan, Step> done) {
+    private static Step.Choose onlyIf(Value.Computed both, BiFunction<Value, SourceSpan, Step> done) {
         List<Value> asked = both.parts().subList(0, both.parts().size() - 1);
         Value on = asked.size() == 1 ? asked.getFirst() : new Value.Computed(both.sign(), asked, both.at());
         Value yes = new Value.Literal(Value.Literal.Kind.TRUTH, "true", on.at());
@@ -139,14 +139,21 @@ final class StepResolver {
             return either(new Value.Either(first.on(), first.branches(), either.complete(), either.at()), expected);
         }
         Condition condition = conditions.read(either.on());
+        return yielded(expected, () -> branches(either.branches(), condition, either.complete(), either.at()));
+    }
+
+    /** What conditions that must all hold give, where that is the last of them; they are no choice of what is done. */
+    Flow last(Value.Computed both) {
+        Step.Choose last = onlyIf(both, Step.Yield::new);
+        Condition condition = conditions.read(last.on());
+        return yielded(TypeUse.UNKNOWN, () -> branches(last.branches(), condition, body.nextChoice()));
+    }
+
+    private Flow yielded(TypeUse expected, Runnable branches) {
         List<Flow> results = new ArrayList<>();
         yielded.add(results);
         TypeUse outer = body.expectYield(expected);
-        if (either.branches().size() > 1) {
-            branches(either.branches(), condition, either.complete(), either.at());
-        } else {
-            branches(either.branches(), condition, body.nextChoice()); // conditions joined are no choice of what is done
-        }
+        branches.run();
         body.expectYield(outer);
         yielded.removeLast();
         List<Origin> origins = new ArrayList<>();

@@ -2,7 +2,6 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
-import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -147,8 +146,7 @@ final class ValueResolver {
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
         if (isBoth(computed) && body.touched == null && body.world.library.rule(Rule.BOTH_GIVE_LAST)) {
-            Step.Choose last = StepResolver.onlyIf(computed, Step.Yield::new);
-            return steps.either(new Value.Either(last.on(), last.branches(), false, computed.at()), TypeUse.UNKNOWN);
+            return steps.last(computed);
         }
         if (TESTS.contains(computed.sign())) {
             computed.parts().forEach(this::flow);

@@ -101,10 +101,11 @@ final class Fronts {
 
     /** The same where two or more of them may work in one run of the operation; else empty. */
     static Map<CodeType, SourceSpan> workingTogether(Operation operation) {
-        List<Work> works = works(operation);
+        Map<CodeType, SourceSpan> working = working(operation);
+        List<Work> works = working.size() > 1 ? works(operation) : List.of();
         boolean together = works.stream()
                 .anyMatch(one -> works.stream().anyMatch(other -> other.type != one.type && !one.isInsteadOf(other)));
-        return together ? working(operation) : Map.of();
+        return together ? working : Map.of();
     }
 
     private static List<Work> works(Operation operation) {
