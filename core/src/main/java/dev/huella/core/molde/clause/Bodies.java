@@ -148,6 +148,11 @@ final class Bodies {
                 .allMatch(origin -> origin instanceof Origin.Constant || Origins.whole(origin) != null);
     }
 
+    /** It reports something other than a text of its own, which is its work. */
+    static boolean onlyReports(Operation operation) {
+        return reports(operation) && !speaks(operation);
+    }
+
     /** All it does is give back a text that is written in it, as work does in an example. */
     static boolean speaks(Operation operation) {
         Flow value = operation.parameters().isEmpty() ? onlyReturn(operation) : null;

@@ -94,16 +94,20 @@ final class Fronts {
 
     /** Types of the sources whose objects, held or made by its own object, the operation calls. */
     static Map<CodeType, SourceSpan> working(Operation operation) {
-        Map<CodeType, SourceSpan> working = new LinkedHashMap<>();
-        works(operation).forEach(work -> working.putIfAbsent(work.type, work.calls.at()));
-        return working;
+        return firstOfEach(works(operation));
+    }
+
+    private static Map<CodeType, SourceSpan> firstOfEach(List<Work> works) {
+        Map<CodeType, SourceSpan> first = new LinkedHashMap<>();
+        works.forEach(work -> first.putIfAbsent(work.type, work.calls.at()));
+        return first;
     }
 
     /** The same where two or more of them may work in one run of the operation; else empty. */
     static Map<CodeType, SourceSpan> workingTogether(Operation operation) {
-        Map<CodeType, SourceSpan> working = working(operation);
-        List<Work> works = working.size() > 1 ? works(operation) : List.of();
-        boolean together = works.stream()
+        List<Work> works = works(operation);
+        Map<CodeType, SourceSpan> working = firstOfEach(works);
+        boolean together = working.size() > 1 && works.stream()
                 .anyMatch(one -> works.stream().anyMatch(other -> other.type != one.type && !one.isInsteadOf(other)));
         return together ? working : Map.of();
     }
@@ -123,7 +127,7 @@ final class Fronts {
                             ? calls.callee().home()
                             : held(calls.receiver());
                     if (type != null && !type.external() && type != operation.home()
-                            && (!Bodies.reports(calls.callee()) || Bodies.speaks(calls.callee()))) {
+                            && !Bodies.onlyReports(calls.callee())) {
                         works.add(new Work(type, reached, calls));
                     }
                 }

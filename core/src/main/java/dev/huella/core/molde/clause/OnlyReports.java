@@ -21,7 +21,7 @@ public final class OnlyReports implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
-            if (Bodies.reports(operation) && !Bodies.speaks(operation)) {
+            if (Bodies.onlyReports(operation)) {
                 into.add(operation.place(), operation);
             }
         });

@@ -90,7 +90,7 @@ final class Sequences {
         Operation callee = calls.callee();
         return callee.kind() == Kind.OPERATION && !callee.home().external()
                 && callee.home().outermost() != operation.home().outermost()
-                && (!Bodies.reports(callee) || Bodies.speaks(callee))
+                && !Bodies.onlyReports(callee)
                 && !callee.home().shape();
     }
 
