@@ -29,10 +29,12 @@ final class CanvasPainter {
     private final GraphicsContext graphics;
     private final Palette palette;
     private final double scale;
+    private final CaptionRoom room;
 
     private record Face(boolean bold, boolean italic, double size) {}
 
-    CanvasPainter(GraphicsContext graphics, Palette palette, double scale) {
+    CanvasPainter(GraphicsContext graphics, Palette palette, double scale, CaptionRoom room) {
+        this.room = room;
         this.graphics = graphics;
         this.palette = palette;
         this.scale = scale;
@@ -138,17 +140,47 @@ final class CanvasPainter {
         }
     }
 
-    /** A name in letters that can be read, in as many lines as there is room for; below it what it plays. */
+    /**
+     * A name in letters that can be read, in as many lines as there is room for; below it what it plays. A box that is too small
+     * for its name is shown larger, as far as no other name stands there.
+     */
     private void caption(Mark.Caption name) {
-        double inset = 0.8 / scale;
+        CaptionLines own = lines(name.text(), pixels(name.width()) - 3, pixels(name.height()) - 1);
+        if (own.isWhole(name.text())) {
+            plate(name, own, false);
+            return;
+        }
+        Mark.Caption wider = grown(name, room.beside(name), room.above(name));
+        CaptionLines more = CaptionLines.small(name.text(), pixels(wider.width()) - 3, pixels(wider.height()) - 1);
+        if (more.lines().isEmpty()) {
+            plate(name, own, false);
+            return;
+        }
+        double across = Math.max(0, ((more.width() + 4) / scale - name.width()) / 2);
+        double down = Math.max(0, ((more.height() + 2) / scale - name.height()) / 2);
+        plate(grown(name, across, down), more, true);
+    }
+
+    private int pixels(double length) {
+        return (int) (length * scale);
+    }
+
+    private static Mark.Caption grown(Mark.Caption name, double across, double down) {
+        return new Mark.Caption(name.x() - across, name.y() - down, name.width() + 2 * across,
+                name.height() + 2 * down, name.text(), name.roles(), name.italic(), name.fill(), name.ink());
+    }
+
+    private void plate(Mark.Caption name, CaptionLines above, boolean edged) {
+        double inset = edged ? 0 : 0.8 / scale;
         fill(name.fill());
         graphics.fillRect(name.x() + inset, name.y() + inset, name.width() - 2 * inset, name.height() - 2 * inset);
-        int width = (int) (name.width() * scale) - 3;
-        int height = (int) (name.height() * scale) - 1;
-        CaptionLines above = lines(name.text(), width, height);
+        if (edged) {
+            stroke(name.ink(), 1.1, false);
+            graphics.strokeRect(name.x(), name.y(), name.width(), name.height());
+        }
         CaptionLines below = name.roles().isEmpty()
                 ? CaptionLines.NONE
-                : lines(name.roles(), width, (int) (height - above.height()));
+                : lines(name.roles(), pixels(name.width()) - 3, (int) (name.height() * scale - 1 - above.height()));
         double top = name.y() + (name.height() - (above.height() + below.height()) / scale) / 2;
         lines(above, name, top, name.ink());
         lines(below, name, top + above.height() / scale, Ink.CLAY);

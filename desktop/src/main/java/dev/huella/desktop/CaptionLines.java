@@ -15,6 +15,7 @@ record CaptionLines(List<String> lines, double size) {
     static final double SPACING = 1.15;
     private static final double LARGEST = 11;
     private static final double SMALLEST = 7.5;
+    private static final double SMALL = 8.5;
 
     static final CaptionLines NONE = new CaptionLines(List.of(), SMALLEST);
 
@@ -27,9 +28,28 @@ record CaptionLines(List<String> lines, double size) {
         return lines.size() * size * SPACING;
     }
 
+    /** In pixels. */
+    double width() {
+        return lines.stream().mapToDouble(line -> Fonts.width(line, size, false, false)).max().orElse(0);
+    }
+
+    /** Whether all of a name is there. */
+    boolean isWhole(String name) {
+        return String.join("", lines).equals(name);
+    }
+
     /** The largest letters in which a name fits whole; where none do, as much of it as the smallest show. */
     static CaptionLines of(String name, double width, double height) {
-        for (double size = LARGEST; size >= SMALLEST; size -= 0.5) {
+        return of(name, width, height, LARGEST);
+    }
+
+    /** The same in small letters, for names that stand out over their boxes. */
+    static CaptionLines small(String name, double width, double height) {
+        return of(name, width, height, SMALL);
+    }
+
+    private static CaptionLines of(String name, double width, double height, double largest) {
+        for (double size = largest; size >= SMALLEST; size -= 0.5) {
             List<String> lines = broken(name, width, size);
             if (lines != null && lines.size() * size * SPACING <= height) {
                 return new CaptionLines(lines, size);
@@ -37,7 +57,7 @@ record CaptionLines(List<String> lines, double size) {
         }
         int dot = name.indexOf('.');
         if (dot >= 0 && !fits(name, width, SMALLEST)) {
-            return of(name.substring(dot + 1), width, height); // the last part tells packages apart
+            return of(name.substring(dot + 1), width, height, largest); // the last part tells packages apart
         }
         return height < SMALLEST ? NONE : new CaptionLines(shortened(name, width), SMALLEST);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 
@@ -11,7 +12,24 @@ import javafx.scene.text.TextFlow;
 final class CodeLineBox {
     private CodeLineBox() {}
 
+    /** As wide as the line is long. */
     static HBox of(int number, List<CodeLines.Part> parts, boolean marked) {
+        TextFlow flow = flow(parts);
+        flow.setMinWidth(Region.USE_PREF_SIZE);
+        return box(number, flow, marked);
+    }
+
+    /** What is longer than {@code width} pixels goes on below, so that nothing has to be looked for elsewhere. */
+    static HBox wrapped(int number, List<CodeLines.Part> parts, boolean marked, double width) {
+        TextFlow flow = flow(parts);
+        flow.setMinWidth(width);
+        flow.setMaxWidth(width);
+        HBox box = box(number, flow, marked);
+        box.setAlignment(Pos.TOP_LEFT);
+        return box;
+    }
+
+    private static TextFlow flow(List<CodeLines.Part> parts) {
         var flow = new TextFlow();
         for (CodeLines.Part part : parts) {
             var text = new Text(part.text());
@@ -21,7 +39,10 @@ final class CodeLineBox {
             }
             flow.getChildren().add(text);
         }
-        flow.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        return flow;
+    }
+
+    private static HBox box(int number, TextFlow flow, boolean marked) {
         var box = new HBox(new Label(String.valueOf(number)), flow);
         box.setAlignment(Pos.CENTER_LEFT);
         box.getStyleClass().add("code-line");

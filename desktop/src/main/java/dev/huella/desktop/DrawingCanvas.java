@@ -22,6 +22,7 @@ final class DrawingCanvas {
     private final Pane node = new Pane(canvas);
     private final Session session;
     private Drawing drawing = Drawing.EMPTY;
+    private CaptionRoom room = CaptionRoom.NONE;
     private Doings doings;
     private double scale = 1;
     private double left;
@@ -87,6 +88,7 @@ final class DrawingCanvas {
     /** {@code stay}: the same thing as before, so that what is seen of it stays in place. */
     void show(Drawing next, boolean stay) {
         drawing = next;
+        room = CaptionRoom.of(next);
         if (next.areas().stream().noneMatch(area -> area.box() != null && area.box().equals(selected))) {
             selected = null;
         }
@@ -147,7 +149,7 @@ final class DrawingCanvas {
         graphics.setFill(Colours.of(palette, Ink.SHEET));
         graphics.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         graphics.setTransform(scale, 0, 0, scale, left, top);
-        var painter = new CanvasPainter(graphics, palette, scale);
+        var painter = new CanvasPainter(graphics, palette, scale, room);
         painter.paint(drawing, x(0), y(0), x(canvas.getWidth()), y(canvas.getHeight()));
         Area chosen = selected();
         if (chosen != null && canvas.isFocused()) {

@@ -45,6 +45,9 @@ final class ListRowCell extends ListCell<ListRow> {
             fill(row);
         }
         setGraphic(shown ? box : null);
+        if (shown) {
+            signs.applyCss(); // cells are filled after the styles of a frame were given out: it would show them without colour
+        }
     }
 
     private void fill(ListRow row) {

@@ -10,6 +10,8 @@ import javafx.scene.layout.VBox;
 /** The few lines around a place, in colour. Files are read in the background and kept while one project is open. */
 final class Snippets {
     private static final double WIDTH = 318;
+    /** What borders and line numbers take. */
+    private static final double BESIDE = 66;
     private static final int BEFORE = 2;
     private static final int AFTER = 1;
     private final Session session;
@@ -26,7 +28,6 @@ final class Snippets {
         box.setMinWidth(0);
         box.setMaxWidth(WIDTH);
         box.setPrefWidth(WIDTH);
-        box.setClip(new javafx.scene.shape.Rectangle(WIDTH, 200)); // longer lines are read in the whole file
         Project project = session.project().get();
         Thread.ofVirtual().name("snippet").start(() -> {
             CodeLines lines = read.computeIfAbsent(place.file(), file -> CodeLines.of(project, file));
@@ -48,9 +49,9 @@ final class Snippets {
             }
         }
         for (int i = first; i <= last; i++) {
-            var line = CodeLineBox.of(i, shifted(lines.lines().get(i - 1), shared), i == place.line());
-            line.setMinWidth(0);
-            box.getChildren().add(line);
+            box.getChildren()
+                    .add(CodeLineBox.wrapped(i, shifted(lines.lines().get(i - 1), shared), i == place.line(),
+                            WIDTH - BESIDE));
         }
     }
 

@@ -23,6 +23,7 @@ final class BoxContents {
     private final Set<Element> broken;
     private final Detail detail;
     private final int most;
+    private boolean onlyImportant;
 
     /**
      * Contents with some members put first.
@@ -36,6 +37,12 @@ final class BoxContents {
         this.broken = broken;
         this.detail = detail;
         this.most = most;
+    }
+
+    /** The same, without all that is not important. */
+    BoxContents onlyImportant() {
+        onlyImportant = true;
+        return this;
     }
 
     static String stereotype(CodeType type) {
@@ -76,8 +83,8 @@ final class BoxContents {
     }
 
     private boolean seen(Visibility visibility, CodeType type) {
-        return detail.level() == Detail.Level.ALL || type.kind() == TypeKind.FUNCTION
-                || visibility == Visibility.PUBLIC;
+        return !onlyImportant && (detail.level() == Detail.Level.ALL || type.kind() == TypeKind.FUNCTION
+                || visibility == Visibility.PUBLIC);
     }
 
     private List<Member> limited(List<Member> all) {

@@ -41,6 +41,20 @@ public final class DefinitionDiagram {
         return new DefinitionDiagram(pattern).diagram();
     }
 
+    /** Roles that a find can do without and that merely use others, as clients do. */
+    static Set<String> users(PatternDefinition pattern) {
+        Set<String> more = of(pattern).links()
+                .stream()
+                .filter(link -> link.ending() != Ending.DEPENDENCY)
+                .map(link -> role(link.from()))
+                .collect(Collectors.toSet());
+        return pattern.roles()
+                .stream()
+                .filter(role -> role.least() == 0 && !more.contains(role.name()))
+                .map(Role::name)
+                .collect(Collectors.toSet());
+    }
+
     /** Names of two roles, from and to, for each line of a definition's diagram. */
     static Set<List<String>> ties(PatternDefinition pattern) {
         return of(pattern).links()

@@ -24,7 +24,11 @@ import java.util.Set;
 /** The players of a find with their roles, and what breaks marked. */
 public final class FindDiagram {
     private static final int MOST_OF_A_ROLE = 6;
+    /** Where there are many players, of those that merely use others. */
+    private static final int FEW_OF_A_ROLE = 3;
     private static final int MOST_MEMBERS = 5;
+    /** Up to so many players, there is room for what they do beside their roles. */
+    private static final int ROOMY = 9;
     /** Up to so many lines, all can be followed. */
     private static final int CLEAR = 24;
     private final Model model;
@@ -32,24 +36,37 @@ public final class FindDiagram {
     private final View view;
     private final Map<CodeType, List<String>> tags = new LinkedHashMap<>();
     private final Set<Element> members = new LinkedHashSet<>();
+    private final boolean crowded;
     private int left;
 
     private FindDiagram(Model model, PatternInstance instance, View view) {
         this.model = model;
         this.instance = instance;
         this.view = view;
-        for (var role : instance.players().entrySet()) {
-            int shown = 0;
-            for (Player player : role.getValue()) {
-                if (player.element() instanceof CodeType type) {
-                    if (tags.containsKey(type) || shown++ < MOST_OF_A_ROLE) {
-                        tags.computeIfAbsent(type, key -> new ArrayList<>()).add(role.getKey());
-                    } else {
-                        left++;
-                    }
-                } else {
-                    members.add(player.element());
-                }
+        long players = instance.players()
+                .values()
+                .stream()
+                .flatMap(role -> role.stream()
+                        .map(Player::element)
+                        .filter(CodeType.class::isInstance)
+                        .limit(MOST_OF_A_ROLE))
+                .distinct()
+                .count();
+        this.crowded = players > ROOMY;
+        Set<String> users = crowded ? DefinitionDiagram.users(instance.pattern()) : Set.of();
+        instance.players()
+                .forEach((role, all) -> tag(role, all, users.contains(role) ? FEW_OF_A_ROLE : MOST_OF_A_ROLE));
+    }
+
+    private void tag(String role, List<Player> players, int most) {
+        int shown = 0;
+        for (Player player : players) {
+            if (!(player.element() instanceof CodeType type)) {
+                members.add(player.element());
+            } else if (tags.containsKey(type) || shown++ < most) {
+                tags.computeIfAbsent(type, key -> new ArrayList<>()).add(role);
+            } else {
+                left++;
             }
         }
     }
@@ -89,8 +106,7 @@ public final class FindDiagram {
                     .forEach(broken::add);
         }
         members.addAll(broken);
-        int most = view.detail().level() == Detail.Level.ALL ? 40 : MOST_MEMBERS;
-        var contents = new BoxContents(members, broken, view.detail(), most);
+        BoxContents contents = contents(broken);
         var boxes = new Boxes(view.framed());
         tags.forEach((type, roles) -> {
             boolean first = boxes.types().isEmpty();
@@ -106,9 +122,29 @@ public final class FindDiagram {
         }
         List<Link> links = LinkChoice.between(model, boxes, view.along(), relation -> touches(relation, places));
         List<Link> telling = links.size() <= CLEAR ? links : telling(links, boxes);
-        return new ClassDiagram(title(instance), boxes.all(), telling, telling.size() == links.size()
-                ? ""
-                : "Of what the players use, only what the definition speaks of is drawn.");
+        boolean allMembers = !crowded || view.detail().level() != Detail.Level.PUBLIC;
+        return new ClassDiagram(title(instance), boxes.all(), telling,
+                note(telling.size() == links.size(), allMembers));
+    }
+
+    /** Of many players only the members that play a role or break on it, so that all of them can be read at once. */
+    private BoxContents contents(Set<Element> broken) {
+        if (view.detail().level() == Detail.Level.ALL) {
+            return new BoxContents(members, broken, view.detail(), 40);
+        }
+        return crowded
+                ? new BoxContents(members, broken, new Detail(view.detail().level(), false), MOST_MEMBERS)
+                        .onlyImportant()
+                : new BoxContents(members, broken, view.detail(), MOST_MEMBERS);
+    }
+
+    private static String note(boolean allLines, boolean allMembers) {
+        if (allLines) {
+            return allMembers ? "" : "Of the members, only those with a part in it are drawn.";
+        }
+        return allMembers
+                ? "Of what the players use, only what the definition speaks of is drawn."
+                : "Of members and uses, only those with a part in it are drawn.";
     }
 
     /** Without what players merely use of each other, unless the definition ties their roles or an obligation breaks. */

@@ -35,6 +35,7 @@ public final class BoxSketch {
                         Fonts.width(member.text(), TEXT_SIZE, false, member.isAbstract()) + 2 * PAD);
             }
         }
+        width = Math.max(width, Fonts.width(hidden(), TAG_SIZE, false, false) + 2 * PAD);
         return Math.ceil(Math.max(Math.max(width, 96), tagsWidth() + 2 * PAD));
     }
 
@@ -55,7 +56,7 @@ public final class BoxSketch {
         return switch (box.head().look()) {
             case COLLABORATION -> 56;
             case FOLDED -> 52;
-            default -> tagSpace() + head() + compartment(box.fields()) + compartment(box.operations()) + below();
+            default -> tagSpace() + head() + compartment(box.fields()) + compartment(box.operations()) + last();
         };
     }
 
@@ -64,9 +65,13 @@ public final class BoxSketch {
         return box.head().tags().isEmpty() ? 0 : TAG_HEIGHT;
     }
 
-    /** Room below for saying what is not shown. */
-    private double below() {
-        return box.head().hidden() > 0 ? 16 : 0;
+    /** A last compartment says how many of the types around this one are not shown. */
+    private String hidden() {
+        return box.head().hidden() > 0 ? "%d more types not shown".formatted(box.head().hidden()) : "";
+    }
+
+    private double last() {
+        return box.head().hidden() > 0 ? ROW + 2 : 0;
     }
 
     private double head() {
@@ -103,7 +108,7 @@ public final class BoxSketch {
 
     private void classifier(double x, double y, double width, List<Mark> marks, List<Area> areas) {
         double top = y + tagSpace();
-        double height = height() - tagSpace() - below();
+        double height = height() - tagSpace();
         tags(x + PAD, y, marks);
         border(x, top, width, height, marks);
         double at = top;
@@ -126,8 +131,9 @@ public final class BoxSketch {
                 String.join(", ", box.head().tags()), box.head().isAbstract(),
                 box.head().look() == Look.OUTSIDE ? Ink.PAPER : Ink.SHEET, ink));
         if (box.head().hidden() > 0) {
-            marks.add(new Mark.Text(x + 2, top + height + 13, "%d more not shown".formatted(box.head().hidden()),
-                    TAG_SIZE, false, false, false, Ink.SECOND));
+            double edge = top + height - last();
+            marks.add(new Mark.Path(List.of(new Point(x, edge), new Point(x + width, edge)), Ink.HINT, 0.8, false));
+            marks.add(new Mark.Text(x + PAD, edge + 12.5, hidden(), TAG_SIZE, false, false, false, Ink.SECOND));
         }
     }
 
@@ -150,7 +156,7 @@ public final class BoxSketch {
 
     /** How far inside its lower edge a line that comes from below meets the box. */
     public double bottomAt(double across) {
-        return box.head().look() == Look.COLLABORATION ? curve(across) : below();
+        return box.head().look() == Look.COLLABORATION ? curve(across) : 0;
     }
 
     /** How far an ellipse stands back from the edge of its room. */

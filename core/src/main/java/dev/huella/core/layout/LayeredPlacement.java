@@ -45,7 +45,7 @@ final class LayeredPlacement {
     private static final String MIDDLE = "middle";
     private static final String END = "end";
     /** A drawing that is wider than so many times its height uses little of what a person looks at. */
-    private static final double WIDE = 2.2;
+    private static final double WIDE = 1.4;
     /** Wide drawings of up to so many boxes are tried again in more rows. */
     private static final int FEW = 80;
     private static final int MOST_ROWS = 5;

@@ -8,6 +8,8 @@ import dev.huella.core.diagram.ClassDiagram.Ending;
 import dev.huella.core.diagram.ClassDiagram.Link;
 import dev.huella.core.diagram.ClassDiagram.Look;
 import dev.huella.core.diagram.ClassDiagram.Member;
+import dev.huella.core.match.Matcher;
+import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
@@ -227,6 +229,44 @@ class DiagramsTest {
         assertThat(diagram.links()).filteredOn(link -> link.ending() == Ending.ROLE)
                 .hasSize(diagram.boxes().size() - 1)
                 .allSatisfy(link -> assertThat(link.label()).isNotEmpty());
+    }
+
+    @Test
+    void ofManyPlayersOnlyMembersWithAPartAreDrawnAndFewWhoMerelyUseThem() {
+        ClassDiagram few = observer(3);
+        ClassDiagram many = observer(12);
+        assertThat(texts(few)).anyMatch(text -> text.contains("polish"));
+        assertThat(few.note()).isEmpty();
+        assertThat(texts(many)).anyMatch(text -> text.contains("turned")).noneMatch(text -> text.contains("polish"));
+        assertThat(ids(many)).filteredOn(id -> id.contains("Bell")).hasSize(6);
+        assertThat(ids(many)).filteredOn(id -> id.contains("Desk")).hasSize(3);
+        assertThat(many.note()).contains("members");
+    }
+
+    private static List<String> texts(ClassDiagram diagram) {
+        return diagram.boxes().stream().flatMap(box -> box.operations().stream()).map(Member::text).toList();
+    }
+
+    /** A tide that tells so many bells and is used by as many desks. */
+    private static ClassDiagram observer(int players) {
+        var code = new StringBuilder("""
+                package port; import java.util.*; interface Bell { void turned(); }
+                class Tide { List<Bell> bells = new ArrayList<>(); public void join(Bell bell) { bells.add(bell); }
+                  int level; public void turn() { level++; for (Bell bell : bells) { bell.turned(); } } public void polish() { } }
+                """);
+        for (int i = 0; i < players; i++) {
+            code.append(
+                    """
+                            class Bell%1$d implements Bell { int rung; public void turned() { rung++; } public void polish() { } }
+                            class Desk%1$d { Tide tide; void open() { tide.join(new Bell%1$d()); tide.turn(); } }
+                            """
+                            .formatted(i));
+        }
+        Model model = CodeBase.of(code.toString());
+        PatternInstance found = new Matcher(model).find(Catalogue.shipped().definition("observer"))
+                .instances()
+                .getFirst();
+        return FindDiagram.of(model, found, List.of(), View.USUAL);
     }
 
     @Test

@@ -1,0 +1,61 @@
+package dev.huella.desktop;
+
+import dev.huella.core.drawing.Drawing;
+import dev.huella.core.drawing.Mark;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How far the names of boxes may stand out over them in a drawing that is shown small: as far as they meet no other name. In
+ * units of the drawing.
+ */
+final class CaptionRoom {
+    static final CaptionRoom NONE = new CaptionRoom(List.of());
+    /** Of more boxes, those that are too small for their names stay without. */
+    private static final int MOST = 600;
+    private static final double FARTHEST = 60;
+    /** Of the way to the next box each of both may take so much; lines are seen on the rest. */
+    private static final double SHARE = 0.46;
+    private final Map<Mark.Caption, double[]> rooms = new HashMap<>();
+
+    private CaptionRoom(List<Mark.Caption> names) {
+        names.forEach(name -> rooms.put(name, new double[]{FARTHEST, FARTHEST}));
+        for (int i = 0; i < names.size(); i++) {
+            for (int j = i + 1; j < names.size(); j++) {
+                part(names.get(i), names.get(j));
+            }
+        }
+    }
+
+    static CaptionRoom of(Drawing drawing) {
+        List<Mark.Caption> names = drawing.marks()
+                .stream()
+                .filter(Mark.Caption.class::isInstance)
+                .map(Mark.Caption.class::cast)
+                .toList();
+        return names.size() > MOST ? NONE : new CaptionRoom(names);
+    }
+
+    /** Two names stay apart in the direction in which there is more between them. */
+    private void part(Mark.Caption one, Mark.Caption other) {
+        double across = Math.max(one.x() - other.x() - other.width(), other.x() - one.x() - one.width());
+        double down = Math.max(one.y() - other.y() - other.height(), other.y() - one.y() - one.height());
+        int direction = across >= down ? 0 : 1;
+        double share = Math.max(0, Math.max(across, down) * SHARE);
+        for (Mark.Caption name : List.of(one, other)) {
+            double[] room = rooms.get(name);
+            room[direction] = Math.min(room[direction], share);
+        }
+    }
+
+    /** At its left and at its right. */
+    double beside(Mark.Caption name) {
+        return rooms.containsKey(name) ? rooms.get(name)[0] : 0;
+    }
+
+    /** Above it and below it. */
+    double above(Mark.Caption name) {
+        return rooms.containsKey(name) ? rooms.get(name)[1] : 0;
+    }
+}
