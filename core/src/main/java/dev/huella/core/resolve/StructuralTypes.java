@@ -51,7 +51,17 @@ final class StructuralTypes {
     /** A type that is there to be satisfied by shape, and asks for so much that nothing has it by chance. */
     private static boolean isTelling(CodeType type) {
         return type.kind() == TypeKind.PROTOCOL && !type.shape()
-                && (asked(type).count() > 1 || asked(type).anyMatch(operation -> operation.parameters().size() > 1));
+                && (asked(type).count() > 1
+                        || asked(type).anyMatch(operation -> operation.parameters().size() > 1 || takesOwn(operation)));
+    }
+
+    /** What takes a type that only this code has is nothing by chance either. */
+    private static boolean takesOwn(Operation operation) {
+        return operation.parameters().stream().map(one -> one.type().type()).anyMatch(StructuralTypes::isOwn);
+    }
+
+    private static boolean isOwn(CodeType type) {
+        return type != null && !type.external() && !type.shape();
     }
 
     private static Stream<Operation> asked(CodeType type) {
@@ -69,7 +79,12 @@ final class StructuralTypes {
     private boolean hasAlike(CodeType type, Operation wanted) {
         return type.operations()
                 .stream()
-                .anyMatch(own -> own.name().equals(wanted.name()) && names(own).equals(names(wanted)));
+                .anyMatch(own -> own.name().equals(wanted.name()) && names(own).equals(names(wanted))
+                        && (wanted.parameters().size() != 1 || !takesOwn(wanted) || takesTheSame(own, wanted)));
+    }
+
+    private static boolean takesTheSame(Operation own, Operation wanted) {
+        return own.parameters().getFirst().type().type() == wanted.parameters().getFirst().type().type();
     }
 
     private static List<String> names(Operation operation) {

@@ -180,6 +180,9 @@ final class Fronts {
         Set<CodeType> named = new HashSet<>();
         for (Mention mention : client.mentions()) {
             named.add(mention.to());
+            if (mention.kind() == Mention.Kind.CREATED) {
+                named.addAll(Hierarchy.above(mention.to())); // who makes one of a kind knows the kind
+            }
         }
         client.nested().forEach(inner -> named.addAll(named(inner)));
         return named;

@@ -1,0 +1,7 @@
+package aldera;
+
+public interface SoundDriver {
+    void press();
+
+    void release();
+}

@@ -1,0 +1,13 @@
+<?php
+
+namespace Aldera;
+
+class GateDesk
+{
+    private bool $open = false;
+
+    public function open(): void
+    {
+        $this->open = true;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+namespace Aldera;
+
+class Ledger
+{
+    private array $closed = [];
+
+    public function close(string $ship): void
+    {
+        $this->closed[] = $ship;
+    }
+}

@@ -1,0 +1,7 @@
+package lock;
+
+interface Level {
+    void fill(Chamber chamber);
+
+    void empty(Chamber chamber);
+}

@@ -1,0 +1,5 @@
+package lock;
+
+public interface LevelWatcher {
+    void levelIs(int metres);
+}

@@ -1,0 +1,10 @@
+const ledger = require('./ledger');
+
+class Till {
+  take(amount) {
+    ledger.enter('dues', amount);
+    return ledger.balance();
+  }
+}
+
+module.exports = Till;
