@@ -141,18 +141,33 @@ final class Creation {
     private static boolean isInput(Flow flow, Operation operation) {
         return flow.any(origin -> switch (origin) {
             case Origin.OfField(Field field, boolean own) -> !own || !changes(operation, field);
-            case Origin.OfParameter _, Origin.Result _, Origin.ElementOf _ -> true;
+            case Origin.Result(Operation callee, Origin receiver) -> !(receiver instanceof Origin.Self) || !moves(callee);
+            case Origin.OfParameter _, Origin.ElementOf _ -> true;
             case Origin.Self _, Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
                     Origin.Constant _, Origin.OfType _, Origin.Unknown _ ->
                 false;
         });
     }
 
+    /** A step of its own that moves it on: what comes of it is how far the work has come. */
+    private static boolean moves(Operation step) {
+        return step != null && step.deeds().stream().map(Creation::changed).anyMatch(Objects::nonNull);
+    }
+
+    /** The field that gets another value, or more of it; null for other deeds. */
+    private static Field changed(Deed deed) {
+        return switch (deed) {
+            case Deed.Sets sets -> sets.field();
+            case Deed.Stores stores when stores.index() == null -> Origins.whole(stores.container().first());
+            default -> null;
+        };
+    }
+
     private static boolean changes(Operation operation, Field field) {
         return operation.reached()
                 .stream()
                 .flatMap(reached -> reached.deeds().stream())
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.field() == field);
+                .anyMatch(deed -> changed(deed) == field);
     }
 
     /** A table of creators in a field, functions or types: the one found by key is called for the object. */
