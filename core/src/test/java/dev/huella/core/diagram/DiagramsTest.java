@@ -249,11 +249,12 @@ class DiagramsTest {
 
     /** A tide that tells so many bells and is used by as many desks. */
     private static ClassDiagram observer(int players) {
-        var code = new StringBuilder("""
-                package port; import java.util.*; interface Bell { void turned(); }
-                class Tide { List<Bell> bells = new ArrayList<>(); public void join(Bell bell) { bells.add(bell); }
-                  int level; public void turn() { level++; for (Bell bell : bells) { bell.turned(); } } public void polish() { } }
-                """);
+        var code = new StringBuilder(
+                """
+                        package port; import java.util.*; interface Bell { void turned(); }
+                        class Tide { List<Bell> bells = new ArrayList<>(); public void join(Bell bell) { bells.add(bell); }
+                          int level; public void turn() { level++; for (Bell bell : bells) { bell.turned(); } } public void polish() { } }
+                        """);
         for (int i = 0; i < players; i++) {
             code.append(
                     """

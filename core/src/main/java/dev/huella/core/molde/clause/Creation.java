@@ -141,7 +141,8 @@ final class Creation {
     private static boolean isInput(Flow flow, Operation operation) {
         return flow.any(origin -> switch (origin) {
             case Origin.OfField(Field field, boolean own) -> !own || !changes(operation, field);
-            case Origin.Result(Operation callee, Origin receiver) -> !(receiver instanceof Origin.Self) || !moves(callee);
+            case Origin.Result(Operation callee, Origin receiver) ->
+                !(receiver instanceof Origin.Self) || !moves(callee);
             case Origin.OfParameter _, Origin.ElementOf _ -> true;
             case Origin.Self _, Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
                     Origin.Constant _, Origin.OfType _, Origin.Unknown _ ->

@@ -153,20 +153,37 @@ final class Fronts {
     static void spared(Model model, Pairs to) {
         Map<CodeType, Set<CodeType>> parts = new HashMap<>();
         Map<CodeType, Set<CodeType>> named = new HashMap<>();
+        Map<Operation, Set<CodeType>> kindsMade = new HashMap<>();
         Set<Long> seen = new HashSet<>();
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             CodeType client = operation.home().outermost();
             CodeType front = calls.callee() == null ? null : calls.callee().home();
-            if (front != null && !front.external() && front.outermost() != client
-                    && seen.add((long) client.id() << 32 | front.id())) {
+            long pair = front == null ? 0 : (long) client.id() << 32 | front.id();
+            if (front != null && !front.external() && front.outermost() != client && !seen.contains(pair)) {
                 Set<CodeType> behind = parts.computeIfAbsent(front,
                         Fronts::ownParts);
                 Set<CodeType> seenByClient = named.computeIfAbsent(client, Fronts::named);
-                if (behind.size() > 1 && behind.stream().noneMatch(seenByClient::contains)) {
+                if (behind.size() < 2 || behind.stream().anyMatch(seenByClient::contains)) {
+                    seen.add(pair);
+                } else if (kindsMade.computeIfAbsent(operation, Fronts::kindsMade)
+                        .stream()
+                        .noneMatch(behind::contains)) {
+                    seen.add(pair);
                     to.pair(client, front, calls.at());
                 }
             }
         });
+    }
+
+    /** Who makes one of a kind to hand it over knows the kind. */
+    private static Set<CodeType> kindsMade(Operation operation) {
+        Set<CodeType> kinds = new HashSet<>();
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Creates creates) {
+                kinds.addAll(Hierarchy.above(creates.type()));
+            }
+        }
+        return kinds;
     }
 
     /** Everybody may name what comes from a library. */
@@ -180,9 +197,6 @@ final class Fronts {
         Set<CodeType> named = new HashSet<>();
         for (Mention mention : client.mentions()) {
             named.add(mention.to());
-            if (mention.kind() == Mention.Kind.CREATED) {
-                named.addAll(Hierarchy.above(mention.to())); // who makes one of a kind knows the kind
-            }
         }
         client.nested().forEach(inner -> named.addAll(named(inner)));
         return named;

@@ -16,7 +16,7 @@ public final class HandsOutItsElements implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Its body hands out, one after the other, the elements of what its object keeps.";
+        return "Its body hands out, one after the other, the elements of what its object keeps, or lends the steps of that.";
     }
 
     @Override

@@ -16,7 +16,8 @@ public final class HandsOutOneByOne implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Its body hands out one value after the other, and stays where it is until asked again.";
+        return "Its body hands out one value after the other, and stays where it is until asked again, or it lends the steps "
+                + "of a collection that its object keeps.";
     }
 
     @Override

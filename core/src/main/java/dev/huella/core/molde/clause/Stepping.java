@@ -6,6 +6,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
@@ -127,7 +128,36 @@ final class Stepping {
                 return deed.at();
             }
         }
+        return lends(operation);
+    }
+
+    /** Where the language asks for steps and is handed those of a collection that the object keeps; null when it is not. */
+    private static SourceSpan lends(Operation operation) {
+        if (!operation.parameters().isEmpty()
+                || !LibraryKnowledge.of(operation.home()).asksForSteps(operation.name())) {
+            return null;
+        }
+        for (Deed deed : operation.deeds()) {
+            Field kept = deed instanceof Deed.Returns returns && returns.value() != null
+                    ? lent(returns.value().first())
+                    : null;
+            boolean wrapped = kept != null && kept.type().type() != null
+                    && Hierarchy.isA(operation.home(), kept.type().type());
+            if (kept != null && !wrapped && kept.held().many() == Multiplicity.MANY) {
+                return deed.at();
+            }
+        }
         return null;
+    }
+
+    private static Field lent(Origin steps) {
+        return switch (steps) {
+            case Origin.CopyOf(Origin.OfField(Field field, boolean own), boolean _) when own -> field;
+            case Origin.Result(Operation asked, Origin.ElementOf(Origin.OfField(Field field, boolean own))) when own
+                    && asked == null ->
+                field;
+            default -> null;
+        };
     }
 
     /** Where a body hands out, one after the other, the elements of what its object keeps; null when it does not. */
@@ -145,7 +175,7 @@ final class Stepping {
                         })
                         .map(Deed::at)
                         .findFirst()
-                        .orElse(null);
+                        .orElseGet(() -> lends(operation));
     }
 
     private static boolean makesSteps(Deed.Creates creates, Operation operation) {

@@ -1,0 +1,10 @@
+#include <iostream>
+#include "locker.h"
+
+int main() {
+    Locker locker;
+    locker.put("oilskins");
+    for (const auto& thing : locker) {
+        std::cout << thing << '\n';
+    }
+}

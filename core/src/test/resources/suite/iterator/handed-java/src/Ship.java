@@ -1,0 +1,4 @@
+package aldera;
+
+public record Ship(String name, double tons) {
+}
