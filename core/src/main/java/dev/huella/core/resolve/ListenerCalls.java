@@ -52,7 +52,7 @@ final class ListenerCalls {
             return null;
         }
         if (kind.tells().contains(call.name())) {
-            tell(call, kind, list, used);
+            tell(call, kind, list, false); // the library gives back nothing of what listeners answer
         } else {
             move(call, kind, list, joins);
         }

@@ -87,9 +87,7 @@ final class TypeNames {
         }
         CodeType type = known(text.name(), from);
         if (type == null || type.external()) {
-            TypeText meant = aliases > 8
-                    ? null
-                    : from.file().alias(text.name().substring(text.name().lastIndexOf('.') + 1));
+            TypeText meant = aliases > 8 ? null : meant(text.name(), from);
             if (meant != null && !meant.name().equals(text.name())) {
                 return use(meant, from, aliases + 1).array(text.dimensions());
             }
@@ -98,6 +96,34 @@ final class TypeNames {
         return new TypeUse(shown(text),
                 type == null ? index.outside(outside(text)) : type,
                 null, arguments, text.dimensions());
+    }
+
+    /**
+     * What a name stands for: one that the types around declare comes before one of the file. Where only what stands before its
+     * last dot is another name, the rest is looked for in what that means. Null when it stands for nothing else.
+     */
+    private TypeText meant(String name, From from) {
+        int dot = name.lastIndexOf('.');
+        String last = name.substring(dot + 1);
+        if (dot > 0) {
+            String first = name.substring(0, dot);
+            TypeText inside = from.file().alias(first.substring(first.lastIndexOf('.') + 1) + "." + last);
+            TypeText of = inside == null ? meant(first, from) : null;
+            boolean wider = of != null && !of.isFunction() && !(of.name() + "." + last).equals(name);
+            return inside != null
+                    ? inside
+                    : wider ? new TypeText(of.name() + "." + last, List.of(), 0) : from.file().alias(last);
+        }
+        for (CodeType type = from.type(); type != null; type = type.outer()) {
+            TypeText own = from.file().alias(type.name() + "." + name);
+            for (CodeType above : own == null ? supertypes.above(type) : List.<CodeType>of()) {
+                own = own == null ? from.file().alias(above.name() + "." + name) : own;
+            }
+            if (own != null) {
+                return own;
+            }
+        }
+        return from.file().alias(name);
     }
 
     /** As written; of an array, what its elements are. */

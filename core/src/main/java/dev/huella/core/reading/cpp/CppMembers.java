@@ -97,10 +97,12 @@ final class CppMembers {
                 open(List.of());
             }
             case "alias_declaration", "type_definition" -> {
-                TypeDeclared named = CppTypes.alias(member, aliases, null);
+                List<AliasSeen> own = new ArrayList<>();
+                TypeDeclared named = CppTypes.alias(member, own, null);
                 if (named != null) {
                     into.nested().add(named);
                 }
+                own.forEach(alias -> aliases.add(new AliasSeen(into.name() + "." + alias.name(), alias.meant())));
             }
             case "preproc_if", "preproc_ifdef", "preproc_else", "preproc_elif", "ERROR" -> {
                 return members(member, visibility);
