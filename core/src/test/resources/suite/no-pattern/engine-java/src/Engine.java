@@ -1,0 +1,9 @@
+package aldera;
+
+public class Engine {
+    boolean running;
+
+    public String state() {
+        return running ? "runs" : "stands";
+    }
+}
