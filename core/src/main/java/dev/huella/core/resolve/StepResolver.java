@@ -149,6 +149,15 @@ final class StepResolver {
         return yielded(TypeUse.UNKNOWN, () -> branches(last.branches(), condition, body.nextChoice()));
     }
 
+    /** What conditions of which one must hold give, where it is the last of them: it is asked when those before it do not hold. */
+    Flow unless(Value.Computed any) {
+        Step.Choose last = onlyIf(any, Step.Yield::new);
+        Condition condition = conditions.read(last.on());
+        Step.Branch asked = last.branches().getFirst();
+        return yielded(TypeUse.UNKNOWN, () -> branches(List.of(new Step.Branch(asked.labels(), List.of()),
+                new Step.Branch(List.of(), asked.steps())), condition, body.nextChoice()));
+    }
+
     private Flow yielded(TypeUse expected, Runnable branches) {
         List<Flow> results = new ArrayList<>();
         yielded.add(results);

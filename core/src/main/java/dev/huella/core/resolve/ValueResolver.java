@@ -24,7 +24,8 @@ final class ValueResolver {
     private static final Set<String> SEVERAL = Set.of("tuple_expression", "tuple", "expression_list");
     /** Nothing in brackets. */
     private static final Origin EMPTY = new Origin.Constant("[]");
-    private static final Set<String> BOTH = Set.of("&&", "and");
+    private static final Set<String> BOTH = Set.of("&&", "and", "conjunction_expression");
+    private static final Set<String> ANY = Set.of("||", "or", "disjunction_expression");
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
@@ -145,8 +146,12 @@ final class ValueResolver {
 
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
-        if (isBoth(computed) && body.touched == null && body.world.library.rule(Rule.BOTH_GIVE_LAST)) {
-            return steps.last(computed);
+        boolean any = ANY.contains(computed.sign()) && computed.parts().size() > 1;
+        if ((any || isBoth(computed)) && body.touched == null) {
+            Flow last = any ? steps.unless(computed) : steps.last(computed);
+            return !any && body.world.library.rule(Rule.BOTH_GIVE_LAST)
+                    ? last
+                    : Flow.of(Origin.UNKNOWN, body.world.literal("boolean"));
         }
         if (TESTS.contains(computed.sign())) {
             computed.parts().forEach(this::flow);

@@ -1,5 +1,9 @@
 package dev.huella.core.reading.php;
 
+import dev.huella.core.facts.Visibility;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
@@ -19,6 +23,7 @@ final class PhpBodies extends Bodies {
     private final boolean isStatic;
     private final boolean constructing;
     private final LocalNames names = new LocalNames();
+    private final List<FieldDeclared> kept = new ArrayList<>();
     private final BuiltNames builtNames = new BuiltNames();
     private final PhpValues values = new PhpValues(this);
 
@@ -116,10 +121,26 @@ final class PhpBodies extends Bodies {
         }
     }
 
+    /** A static variable is kept from one call to the next: in a type, as its fields are. */
     private void held(SyntaxNode declaration, List<Step> into) {
+        String name = declaration.child("name").text().substring(1);
         SyntaxNode value = declaration.child("value");
-        into.add(new Step.Declare(declaration.child("name").text().substring(1), null,
-                value == null ? null : value(value), declaration.span()));
+        Value initial = value == null ? null : value(value);
+        if (className == null) {
+            into.add(new Step.Declare(name, null, initial, declaration.span()));
+        } else if (!keeps(name)) {
+            kept.add(new FieldDeclared(name, null, Modifiers.of(Visibility.PRIVATE, Mark.STATIC),
+                    FieldDeclared.Kind.FIELD, initial, List.of(), declaration.span()));
+        }
+    }
+
+    boolean keeps(String variable) {
+        return kept.stream().anyMatch(one -> one.name().equals(variable));
+    }
+
+    /** Static variables of what was read. */
+    List<FieldDeclared> kept() {
+        return List.copyOf(kept);
     }
 
     private void expression(SyntaxNode node, List<Step> into) {

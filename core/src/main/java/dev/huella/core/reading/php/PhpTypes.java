@@ -235,6 +235,7 @@ final class PhpTypes {
         List<Step> steps = body == null ? null : new ArrayList<>(bodies.defaults(node.child("parameters")));
         if (steps != null) {
             steps.addAll(bodies.function(body, parameters));
+            bodies.kept().stream().filter(one -> !into.hasField(one.name())).forEach(into.fields()::add);
         }
         if (constructor) {
             promoted(node.child("parameters"), steps, into);

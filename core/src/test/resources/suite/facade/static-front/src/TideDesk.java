@@ -1,0 +1,7 @@
+package aldera;
+
+class TideDesk {
+    int nextHigh(double draught) {
+        return draught > 5 ? 14 : 9;
+    }
+}

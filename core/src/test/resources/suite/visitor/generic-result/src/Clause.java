@@ -1,0 +1,5 @@
+package aldera;
+
+public interface Clause {
+    <R> R accept(ClauseVisitor<R> visitor);
+}
