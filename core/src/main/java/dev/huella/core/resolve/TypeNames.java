@@ -70,7 +70,7 @@ final class TypeNames {
             return TypeUse.UNKNOWN.array(text.dimensions());
         }
         LibraryKnowledge library = index.library();
-        if (library.primitive(text.name()) || text.name().contains(" | ")) {
+        if (library.primitive(text.name()) && !isOwn(text.name(), from) || text.name().contains(" | ")) {
             return TypeUse.primitive(text.name()).array(text.dimensions());
         }
         if (text.isFunction()) {
@@ -124,6 +124,12 @@ final class TypeNames {
             }
         }
         return from.file().alias(name);
+    }
+
+    /** A type of the sources comes before one of the library that everybody knows by that name. */
+    private boolean isOwn(String name, From from) {
+        CodeType own = Character.isUpperCase(name.charAt(0)) ? known(name, from) : null;
+        return own != null && !own.external();
     }
 
     /** As written; of an array, what its elements are. */

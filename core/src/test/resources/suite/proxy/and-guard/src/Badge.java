@@ -1,0 +1,4 @@
+package aldera;
+
+public record Badge(String name, boolean officer) {
+}

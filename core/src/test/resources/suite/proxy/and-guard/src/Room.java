@@ -1,0 +1,5 @@
+package aldera;
+
+public interface Room {
+    boolean open(int chart);
+}

@@ -1,0 +1,8 @@
+package aldera;
+
+public record Double(Line line) implements Line {
+    @Override
+    public int holds() {
+        return line.holds() * 2;
+    }
+}

@@ -1,0 +1,5 @@
+package aldera;
+
+public enum Weather {
+    CALM, BREEZE, STORM
+}

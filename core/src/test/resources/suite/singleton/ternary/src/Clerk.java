@@ -1,0 +1,7 @@
+package aldera;
+
+public class Clerk {
+    public int write() {
+        return Register.get().enter();
+    }
+}
