@@ -23,7 +23,7 @@ final class BoxContents {
     private final Set<Element> broken;
     private final Detail detail;
     private final int most;
-    private boolean onlyImportant;
+    private final boolean onlyImportant;
 
     /**
      * Contents with some members put first.
@@ -33,16 +33,20 @@ final class BoxContents {
      * @param most how many of each compartment are shown; the rest is counted
      */
     BoxContents(Set<Element> important, Set<Element> broken, Detail detail, int most) {
+        this(important, broken, detail, most, false);
+    }
+
+    private BoxContents(Set<Element> important, Set<Element> broken, Detail detail, int most, boolean onlyImportant) {
         this.important = important;
         this.broken = broken;
         this.detail = detail;
         this.most = most;
+        this.onlyImportant = onlyImportant;
     }
 
     /** The same, without all that is not important. */
     BoxContents onlyImportant() {
-        onlyImportant = true;
-        return this;
+        return new BoxContents(important, broken, detail, most, true);
     }
 
     static String stereotype(CodeType type) {

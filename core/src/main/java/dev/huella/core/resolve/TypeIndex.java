@@ -34,6 +34,7 @@ final class TypeIndex {
     private final Map<String, List<Operation>> extensions = new HashMap<>();
     private final Map<String, List<CodeType>> variables = new HashMap<>();
     private final Map<String, TypeText> aliases = new HashMap<>();
+    private final Set<String> aliasNames = new HashSet<>();
     private final Map<String, CodeType> added = new HashMap<>();
     private final Map<String, List<CodeType>> addedTo = new HashMap<>();
     private final LibraryTypes library = new LibraryTypes(this);
@@ -117,8 +118,15 @@ final class TypeIndex {
         return null;
     }
 
+    /** {@code name}: with its type before it where a type declares it. */
     void alias(String name, TypeText meant) {
         aliases.putIfAbsent(name, meant);
+        aliasNames.add(name.substring(name.lastIndexOf('.') + 1));
+    }
+
+    /** Few names stand for something else; for all others no further look is needed. */
+    boolean mayBeAlias(String name) {
+        return aliasNames.contains(name);
     }
 
     /** What a name was declared to stand for; null when it was not. */

@@ -114,6 +114,9 @@ final class TypeNames {
                     ? inside
                     : wider ? new TypeText(of.name() + "." + last, List.of(), 0) : from.file().alias(last);
         }
+        if (!index.mayBeAlias(name)) {
+            return null;
+        }
         for (CodeType type = from.type(); type != null; type = type.outer()) {
             TypeText own = from.file().alias(type.name() + "." + name);
             for (CodeType above : own == null ? supertypes.above(type) : List.<CodeType>of()) {

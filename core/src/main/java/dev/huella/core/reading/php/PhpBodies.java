@@ -1,13 +1,13 @@
 package dev.huella.core.reading.php;
 
-import dev.huella.core.facts.Visibility;
-import dev.huella.core.facts.Modifiers.Mark;
-import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
 import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.LocalNames;
