@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /** How objects are copied, which fields reach the copy, and which are shared with it. */
@@ -58,20 +59,25 @@ final class Copying {
         var copying = new Copying(model);
         Deeds.operations(model, operation -> {
             if (operation.kind() == Kind.OPERATION && !operation.isStatic() && operation.hasBody()
-                    && takesNothing(operation)) {
+                    && LanguageCopies.takesNothing(operation)) {
                 copying.copies(operation).forEach(copy -> to.accept(operation, copy));
             }
         });
+        copying.finished(model, to);
     }
 
-    /** No parameters, but for what the library itself hands over where it asks for a copy. */
-    static boolean takesNothing(Operation operation) {
-        return operation.parameters().isEmpty()
-                || LibraryKnowledge.of(operation.home()).lists("copyHooks", operation.name())
-                        && operation.parameters()
-                                .stream()
-                                .allMatch(one -> one.inferred() || one.type().erased() == null
-                                        || one.type().erased().external());
+    /** What a type has done to each copy that the language makes of its objects, where somebody else asks for one. */
+    private void finished(Model model, BiConsumer<Operation, Copy> to) {
+        LanguageCopies.copied(model)
+                .forEach(type -> type.operations()
+                        .stream()
+                        .filter(hook -> LibraryKnowledge.of(type).finishesCopies(hook.name())
+                                && LanguageCopies.takesNothing(hook)
+                                && hook.modifiers().visibility() != Visibility.PRIVATE
+                                && hook.deeds().stream().anyMatch(Deed.Sets.class::isInstance))
+                        .forEach(hook -> below(type, hook,
+                                kind -> to.accept(hook, new Copy(kind, hook.place(), Set.of(), shared(hook, kind))),
+                                0)));
     }
 
     private List<Copy> copies(Operation operation) {
@@ -118,7 +124,7 @@ final class Copying {
                 && Hierarchy.above(operation.home()).stream().anyMatch(CodeType::external);
     }
 
-    private static void below(CodeType type, Operation by, java.util.function.Consumer<CodeType> to, int depth) {
+    private static void below(CodeType type, Operation by, Consumer<CodeType> to, int depth) {
         to.accept(type);
         if (depth < DEEPEST) {
             type.subtypes()

@@ -24,7 +24,7 @@ public final class TakesNothing implements Clause.Listed {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations()
                     .stream()
-                    .filter(Copying::takesNothing)
+                    .filter(LanguageCopies::takesNothing)
                     .forEach(operation -> into.add(operation.place(), operation));
         }
     }

@@ -1,0 +1,57 @@
+package dev.huella.core.molde.clause;
+
+import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
+import dev.huella.core.model.Operation;
+import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Where a type has objects of another one copied by the language or its library, and what that asks of them. */
+final class LanguageCopies {
+    private LanguageCopies() {}
+
+    /** Told of who asks for a copy, of what, and where. */
+    @FunctionalInterface
+    interface Copies {
+        void copied(CodeType client, CodeType type, SourceSpan at);
+    }
+
+    /** All types of which somebody else has objects copied. */
+    static Set<CodeType> copied(Model model) {
+        Set<CodeType> copied = new LinkedHashSet<>();
+        each(model, (client, type, at) -> copied.add(type));
+        return copied;
+    }
+
+    static void each(Model model, Copies to) {
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            if ((calls.callee() == null || calls.callee().home().external())
+                    && LibraryKnowledge.of(operation.home()).copies(calls.name())) {
+                List<Flow> asked = new ArrayList<>(calls.arguments());
+                asked.addFirst(calls.receiver());
+                for (Flow flow : asked) {
+                    CodeType type = flow.type().dimensions() > 0 ? null : flow.type().erased();
+                    if (type != null && !type.external() && type != operation.home()) {
+                        to.copied(operation.home(), type, calls.at());
+                    }
+                }
+            }
+        });
+    }
+
+    /** No parameters, but for what the library itself hands over where it asks for a copy. */
+    static boolean takesNothing(Operation operation) {
+        return operation.parameters().isEmpty()
+                || LibraryKnowledge.of(operation.home()).lists("copyHooks", operation.name())
+                        && operation.parameters()
+                                .stream()
+                                .allMatch(one -> one.inferred() || one.type().erased() == null
+                                        || one.type().erased().external());
+    }
+}

@@ -1,0 +1,6 @@
+package aldera;
+
+@FunctionalInterface
+public interface Work {
+    void perform();
+}

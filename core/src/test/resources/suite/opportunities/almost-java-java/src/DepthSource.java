@@ -1,0 +1,7 @@
+package aldera;
+
+public interface DepthSource {
+    double metres();
+
+    boolean ready();
+}

@@ -1,0 +1,11 @@
+package aldera;
+
+public interface Crew {
+    void moor();
+
+    void load();
+
+    void cook();
+
+    void paint();
+}
