@@ -129,10 +129,13 @@ final class TypeNames {
         return from.file().alias(name);
     }
 
-    /** A type of the sources comes before one of the library that everybody knows by that name. */
+    /**
+     * A type of the sources comes before one of the library that everybody knows by that name. One that stands in no namespace
+     * may be the library's own, opened again.
+     */
     private boolean isOwn(String name, From from) {
         CodeType own = Character.isUpperCase(name.charAt(0)) ? known(name, from) : null;
-        return own != null && !own.external();
+        return own != null && !own.external() && own.qualifiedName().indexOf('.') > 0;
     }
 
     /** As written; of an array, what its elements are. */
