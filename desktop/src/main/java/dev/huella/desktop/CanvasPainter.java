@@ -151,7 +151,7 @@ final class CanvasPainter {
             return;
         }
         Mark.Caption wider = grown(name, room.beside(name), room.above(name));
-        CaptionLines more = CaptionLines.small(name.text(), pixels(wider.width()) - 3, pixels(wider.height()) - 1);
+        CaptionLines more = lines(name.text(), pixels(wider.width()) - 3, pixels(wider.height()) - 1, true);
         if (more.lines().isEmpty()) {
             plate(name, own, false);
             return;
@@ -197,10 +197,15 @@ final class CanvasPainter {
     }
 
     private static CaptionLines lines(String name, int width, int height) {
+        return lines(name, width, height, false);
+    }
+
+    private static CaptionLines lines(String name, int width, int height, boolean small) {
         if (CAPTIONS.size() > MANY) {
             CAPTIONS.clear();
         }
-        return CAPTIONS.computeIfAbsent(List.of(name, width, height), key -> CaptionLines.of(name, width, height));
+        return CAPTIONS.computeIfAbsent(List.of(name, width, height, small),
+                key -> small ? CaptionLines.small(name, width, height) : CaptionLines.of(name, width, height));
     }
 
     private void fill(Ink ink) {

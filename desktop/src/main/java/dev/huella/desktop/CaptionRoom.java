@@ -2,6 +2,7 @@ package dev.huella.desktop;
 
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.drawing.Mark;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,11 +21,13 @@ final class CaptionRoom {
     private final Map<Mark.Caption, double[]> rooms = new HashMap<>();
 
     private CaptionRoom(List<Mark.Caption> names) {
-        names.forEach(name -> rooms.put(name, new double[]{FARTHEST, FARTHEST}));
-        for (int i = 0; i < names.size(); i++) {
-            for (int j = i + 1; j < names.size(); j++) {
-                part(names.get(i), names.get(j));
+        double[][] room = new double[names.size()][];
+        Arrays.setAll(room, i -> new double[]{FARTHEST, FARTHEST});
+        for (int i = 0; i < room.length; i++) {
+            for (int j = i + 1; j < room.length; j++) {
+                part(names.get(i), room[i], names.get(j), room[j]);
             }
+            rooms.put(names.get(i), room[i]);
         }
     }
 
@@ -38,15 +41,13 @@ final class CaptionRoom {
     }
 
     /** Two names stay apart in the direction in which there is more between them. */
-    private void part(Mark.Caption one, Mark.Caption other) {
+    private static void part(Mark.Caption one, double[] roomOfOne, Mark.Caption other, double[] roomOfOther) {
         double across = Math.max(one.x() - other.x() - other.width(), other.x() - one.x() - one.width());
         double down = Math.max(one.y() - other.y() - other.height(), other.y() - one.y() - one.height());
         int direction = across >= down ? 0 : 1;
         double share = Math.max(0, Math.max(across, down) * SHARE);
-        for (Mark.Caption name : List.of(one, other)) {
-            double[] room = rooms.get(name);
-            room[direction] = Math.min(room[direction], share);
-        }
+        roomOfOne[direction] = Math.min(roomOfOne[direction], share);
+        roomOfOther[direction] = Math.min(roomOfOther[direction], share);
     }
 
     /** At its left and at its right. */
