@@ -17,6 +17,9 @@ public abstract class Bodies {
     private static final Pattern NAMED = Pattern.compile(
             "(?!(?:true|false|null|nil|undefined|nullptr|self|this)\\b)(?:[A-Z]\\w*(\\.\\w+)*|[a-z_]\\w*)");
 
+    /** No name that code can give. */
+    private static final String EACH = "each of them";
+
     private final List<TypeDeclared> inner = new ArrayList<>();
 
     /** Types declared inside this body, in order. */
@@ -268,6 +271,13 @@ public abstract class Bodies {
             default -> all.add(last);
         }
         return all;
+    }
+
+    /** A generator hands out a value, or one after the other all that another one hands out. */
+    protected static Step handsOut(Value value, boolean all, SourceSpan at) {
+        return all && value != null
+                ? new Step.Loop(EACH, null, value, List.of(new Step.Yield(new Value.Name(EACH, at), at)), at)
+                : new Step.Yield(value, at);
     }
 
     /** The body of a function of one value. */

@@ -115,12 +115,14 @@ final class CallResolver {
         }
         if (receiver == null && callee == null && !isJava() && !body.world.library.copies(call.name())) {
             on = plain.stream()
-                    .filter(flow -> flow != null && containers.isContainer(flow.type()))
+                    .filter(flow -> flow != null && (containers.isContainer(flow.type())
+                            || containers.goesOver(call.name()) && containers.isGoneThrough(flow.type())))
                     .findFirst()
                     .orElse(on);
         }
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
-        boolean overContainer = (callee == null || callee.home().external()) && containers.isContainer(on.type());
+        boolean overContainer = (callee == null || callee.home().external())
+                && (containers.isContainer(on.type()) || !isJava() && containers.isGoneThrough(on.type()));
         boolean hands = !isJava() && body.world.library.hands(call.name());
         List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings, hands
                 ? new Arguments.Handed(on.origins(), on.type(), TypeUse.UNKNOWN)
@@ -136,7 +138,7 @@ final class CallResolver {
         if (receiver != null && callee == null && hands && body.world.library.passes(call.name())) {
             return on; // something is done with the object, and it goes on
         }
-        if (!isJava() && (containers.isContainer(on.type()) || receiver != null && isMapped(call, on, given))
+        if (!isJava() && (containers.isGoneThrough(on.type()) || receiver != null && isMapped(call, on, given))
                 && (callee == null || body.world.index.isBare(callee.home()))) {
             Flow byName = containers.byName(call.name(), on, functions.lastResult());
             if (byName != null) {

@@ -12,13 +12,26 @@ import java.util.List;
 /** Follows elements through the library's containers: copies, views, iterators and streams keep what they go over. */
 final class Containers {
     private final LibraryKnowledge library;
+    private final OwnSteps ownSteps;
 
-    Containers(LibraryKnowledge library) {
+    /** {@code ownSteps} follows elements through types of the code base as well; null for those of the library only. */
+    Containers(LibraryKnowledge library, OwnSteps ownSteps) {
         this.library = library;
+        this.ownSteps = ownSteps;
     }
 
     boolean isContainer(TypeUse type) {
         return type.dimensions() > 0 || type.type() != null && library.container(type) != null;
+    }
+
+    /** True for containers, and for types of the code base that say how one goes through them. */
+    boolean isGoneThrough(TypeUse type) {
+        return isContainer(type) || ownSteps != null && ownSteps.has(type);
+    }
+
+    /** True when an operation of that name gives something of the elements of a container, or made of them. */
+    boolean goesOver(String operation) {
+        return library.oneElement(operation) || library.sameElements(operation) || library.maps(operation);
     }
 
     /** True for what wraps at most one object. */
@@ -30,6 +43,9 @@ final class Containers {
     /** One element of an array or container; where that is one itself, what lies in it lies in the whole. */
     Flow element(Flow of) {
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
+        if (type.isUnknown() && ownSteps != null && ownSteps.has(of.type())) {
+            return ownSteps.element(of);
+        }
         return new Flow(of.origins()
                 .stream()
                 .map(origin -> isWrittenOut(origin, of.type()) || isWrapped(origin, of.type())

@@ -169,7 +169,8 @@ final class DynamicCalls {
         if (made != null) {
             return made;
         }
-        if (call.arguments().isEmpty() && body.world.library.passes(call.name()) && type != null && !type.external()
+        if (call.arguments().isEmpty() && body.world.library.passes(call.name())
+                && !body.world.library.lists("freezes", call.name()) && type != null && !type.external()
                 && body.world.members.operations(type, call.name()).isEmpty()) {
             return receiver;
         }

@@ -30,7 +30,7 @@ final class FieldResolver {
 
     private FieldResolver(LibraryKnowledge library) {
         this.library = library;
-        this.containers = new Containers(library);
+        this.containers = new Containers(library, null);
     }
 
     static void resolve(List<CodeType> types, LibraryKnowledge library) {

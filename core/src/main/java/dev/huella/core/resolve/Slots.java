@@ -7,6 +7,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -32,7 +33,7 @@ final class Slots {
     Slots(LibraryKnowledge library, Set<String> own) {
         this.library = library;
         this.own = own;
-        this.containers = new Containers(library);
+        this.containers = new Containers(library, null);
     }
 
     /** One place. {@code owner} is a field or operation; {@code index} counts parameters, -1 is the result. */
@@ -155,8 +156,11 @@ final class Slots {
         for (Deed deed : operation.deeds()) {
             switch (deed) {
                 case Deed.Sets sets -> put(slot(Key.of(sets.field())), sets.value());
-                case Deed.Returns returns when returns.value() != null && isOwn(returns, operation) ->
+                case Deed.Returns returns when returns.value() != null && isOwn(returns.within(), operation) ->
                     put(slot(Key.result(operation)), returns.value());
+                case Deed.Yields yields when yields.value() != null && isOwn(yields.within(), operation)
+                        && library.asksForSteps(operation.name()) && !holdsMany(yields.value().type()) ->
+                    put(slot(slot(Key.result(operation)).key.elements()), yields.value());
                 case Deed.Creates creates -> given(creates.constructor(), creates.arguments());
                 case Deed.Calls calls -> call(calls);
                 case Deed.Stores stores when stores.index() == null
@@ -180,9 +184,8 @@ final class Slots {
         }
     }
 
-    private static boolean isOwn(Deed.Returns returns, Operation operation) {
-        return operation.depth() > 0
-                || !dev.huella.core.model.Setting.inside(returns.within(), dev.huella.core.model.Setting.Kind.FUNCTION);
+    private static boolean isOwn(Setting within, Operation operation) {
+        return operation.depth() > 0 || !Setting.inside(within, Setting.Kind.FUNCTION);
     }
 
     private void call(Deed.Calls calls) {

@@ -21,6 +21,6 @@ public final class ChoosesByInput implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model,
-                operation -> Creation.chosen(operation).forEach((type, at) -> into.add(at, operation, type)));
+                operation -> Creation.chosen(model, operation).forEach((type, at) -> into.add(at, operation, type)));
     }
 }

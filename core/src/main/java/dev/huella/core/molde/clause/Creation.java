@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
@@ -67,14 +68,14 @@ final class Creation {
     }
 
     /** Types handed out on one of several paths that an argument, a key or a setting decides. */
-    static Map<CodeType, SourceSpan> chosen(Operation operation) {
+    static Map<CodeType, SourceSpan> chosen(Model model, Operation operation) {
         Map<CodeType, SourceSpan> found = new LinkedHashMap<>();
         Set<CodeType> fresh = new LinkedHashSet<>(fresh(operation).keySet());
         fresh.addAll(keptByKey(operation));
         if (fresh.size() > 1) {
             branches(operation, fresh, found, new HashSet<>(), 0);
         }
-        table(operation, found);
+        table(model, operation, found);
         return found;
     }
 
@@ -172,7 +173,7 @@ final class Creation {
     }
 
     /** A table of creators in a field, functions or types: the one found by key is called for the object. */
-    private static void table(Operation operation, Map<CodeType, SourceSpan> found) {
+    private static void table(Model model, Operation operation, Map<CodeType, SourceSpan> found) {
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : value.origins()) {
                 if (origin instanceof Origin.Result(Operation callee, Origin of)
@@ -180,8 +181,8 @@ final class Creation {
                     Origin receiver = behind(callee, of);
                     Field field = Origins.field(receiver);
                     boolean types = callee == null || callee.home().external();
-                    if (field != null && (callee != null || isMaking(operation, receiver, field))) {
-                        creators(field, types, found);
+                    if (field != null && (callee != null || isMaking(model, operation, receiver, field))) {
+                        creators(model, field, types, found);
                     }
                     if (container instanceof Origin.OfType(CodeType type)) { // a table written in place
                         found.putIfAbsent(type, operation.place());
@@ -199,21 +200,27 @@ final class Creation {
     }
 
     /** True when what comes from there is called as a function, or asked for a new object, or made. */
-    private static boolean isMaking(Operation operation, Origin from, Field table) {
+    private static boolean isMaking(Model model, Operation operation, Origin from, Field table) {
+        Set<CodeType> registered = Registered.in(model).types().getOrDefault(table, Map.of()).keySet();
         return operation.deeds().stream().anyMatch(deed -> switch (deed) {
             case Deed.Calls calls -> calls.receiver().origins().contains(from)
                     && (calls.name().equals(Value.APPLY) || LibraryKnowledge.of(operation.home()).makes(calls.name()));
-            case Deed.Creates creates -> Kept.typesPutInto(table).containsKey(creates.type());
+            case Deed.Creates creates -> registered.contains(creates.type())
+                    || Kept.typesPutInto(table).containsKey(creates.type());
             default -> false;
         });
     }
 
-    private static void creators(Field field, boolean types, Map<CodeType, SourceSpan> found) {
-        for (CodeType function : Kept.putInto(field)) {
+    private static void creators(Model model, Field field, boolean types, Map<CodeType, SourceSpan> found) {
+        Registered others = Registered.in(model);
+        Set<CodeType> functions = Kept.putInto(field);
+        functions.addAll(others.functions().getOrDefault(field, Map.of()).keySet());
+        for (CodeType function : functions) {
             function.operations().forEach(own -> fresh(own).forEach(found::putIfAbsent));
         }
         if (types) {
             Kept.typesPutInto(field).forEach(found::putIfAbsent);
+            others.types().getOrDefault(field, Map.of()).forEach(found::putIfAbsent);
         }
     }
 

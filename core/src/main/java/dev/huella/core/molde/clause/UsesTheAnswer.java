@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -60,6 +61,19 @@ public final class UsesTheAnswer implements Clause.Listed {
         return false;
     }
 
+    private static boolean keeps(Deed deed, Deed.Calls calls) {
+        return switch (deed) {
+            case Deed.Sets sets -> isAnswer(sets.value(), calls);
+            case Deed.Stores stores -> isAnswer(stores.value(), calls);
+            default -> false;
+        };
+    }
+
+    private static boolean isAnswer(Flow value, Deed.Calls calls) {
+        return value
+                .any(origin -> origin instanceof Origin.Result(Operation callee, Origin _) && callee == calls.callee());
+    }
+
     /** Where the last value of a body is what it gives, an operation whose answer nobody takes gives it by chance. */
     private static boolean happensToBeLast(Operation operation, Deed.Calls calls) {
         return LibraryKnowledge.of(operation.home()).lists("traits", "lastValueIsReturned")
@@ -67,8 +81,7 @@ public final class UsesTheAnswer implements Clause.Listed {
                         .stream()
                         .anyMatch(deed -> deed instanceof Deed.Returns returns && returns.value() != null
                                 && Origins.isOwn(operation, returns.within())
-                                && returns.value()
-                                        .any(origin -> origin instanceof Origin.Result(Operation callee, Origin _)
-                                                && callee == calls.callee()));
+                                && isAnswer(returns.value(), calls))
+                && operation.deeds().stream().noneMatch(deed -> keeps(deed, calls));
     }
 }

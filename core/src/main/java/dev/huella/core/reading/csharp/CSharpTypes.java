@@ -181,6 +181,9 @@ final class CSharpTypes {
         String prefix = qualifier == null
                 ? ""
                 : qualifier.text().replaceAll("\\s|<.*", "").replace("global::", "") + ".";
+        if (name != null && name.text().equals("Enumerator") && qualifier != null && qualifier.is("generic_name")) {
+            return new TypeText(name.text(), generic(qualifier, "").arguments(), 0); // of a collection of the library
+        }
         return name != null && name.is("generic_name")
                 ? generic(name, prefix)
                 : TypeText.of(node.text().replaceAll("\\s", "").replace("global::", ""));

@@ -190,7 +190,7 @@ final class KotlinBodies extends Bodies {
     private static Step done(Value value) {
         return value instanceof Value.Call(Value of, String name, List<Value> given, SourceSpan at) && of == null
                 && given.size() == 1 && (name.equals("yield") || name.equals("yieldAll"))
-                        ? new Step.Yield(given.getFirst(), at)
+                        ? handsOut(given.getFirst(), name.equals("yieldAll"), at)
                         : act(value);
     }
 

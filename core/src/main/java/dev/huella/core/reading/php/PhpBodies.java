@@ -165,7 +165,7 @@ final class PhpBodies extends Bodies {
         Value value = element == null
                 ? null
                 : element.is("array_element_initializer") ? value(element.children().getLast()) : value(element);
-        return new Step.Yield(value, node.span());
+        return handsOut(value, node.text().matches("(?is)yield\\s+from\\b.*"), node.span());
     }
 
     private Step conditional(SyntaxNode node, int from) {

@@ -120,12 +120,17 @@ final class PythonBodies extends Bodies {
 
     private void expression(SyntaxNode node, List<Step> into) {
         switch (node.kind()) {
-            case "yield" -> into.add(new Step.Yield(firstOrNull(node), node.span()));
+            case "yield" -> into.add(yielded(node));
             case "assignment" -> assignment(node, into);
             case "ellipsis" -> into.add(new Step.Do(new Literal(Literal.Kind.TEXT, "...", node.span()), node.span()));
             case "string" -> into.add(new Step.Do(literal(Literal.Kind.TEXT, node), node.span()));
             default -> into.add(act(value(node)));
         }
+    }
+
+    private Step yielded(SyntaxNode node) {
+        boolean all = node.tokens().stream().anyMatch(token -> token.is("from"));
+        return handsOut(firstOrNull(node), all, node.span());
     }
 
     private void assignment(SyntaxNode node, List<Step> into) {
@@ -140,7 +145,7 @@ final class PythonBodies extends Bodies {
             return;
         }
         if (right.is("yield")) {
-            into.add(new Step.Yield(firstOrNull(right), right.span()));
+            into.add(yielded(right));
         }
         boolean several = left.is("pattern_list") || left.is("tuple_pattern");
         if (several && (right.is("expression_list") || right.is("tuple"))

@@ -275,7 +275,7 @@ final class RubyValues extends Bodies {
         }
         return switch (name) {
             case "nil?" -> absent(value(receiver), false, at);
-            case "freeze", "tap", "itself", "lazy" -> arguments.isEmpty()
+            case "freeze", "tap", "itself", "lazy" -> arguments.isEmpty() && !isFrozen(name, receiver)
                     ? value(receiver)
                     : new Value.Call(value(receiver), name, arguments, at);
             case "new" -> creation(node, receiver, arguments, at);
@@ -284,6 +284,12 @@ final class RubyValues extends Bodies {
                     : RoundTrip.of(new Value.Call(ifThere(value(receiver), node.child("operator") != null
                             && node.child("operator").text().equals("&.")), name, arguments, at));
         };
+    }
+
+    /** An object that is frozen where it is made. */
+    private static boolean isFrozen(String name, SyntaxNode receiver) {
+        return name.equals("freeze") && receiver.is("call") && receiver.child("method") != null
+                && receiver.child("method").text().equals("new");
     }
 
     private Value creation(SyntaxNode node, SyntaxNode receiver, List<Value> arguments, SourceSpan at) {

@@ -161,7 +161,7 @@ final class ScriptBodies extends Bodies {
 
     private void expression(SyntaxNode node, List<Step> into) {
         if (node.is("yield_expression")) {
-            into.add(new Step.Yield(firstOrNull(node), node.span()));
+            into.add(yielded(node));
         } else if (node.is("sequence_expression")) {
             node.children().forEach(child -> expression(child, into));
         } else if (ScriptMembers.assignedAtOnce(node) != null) {
@@ -173,6 +173,11 @@ final class ScriptBodies extends Bodies {
         } else {
             into.add(act(value(node)));
         }
+    }
+
+    private Step yielded(SyntaxNode node) {
+        boolean all = node.tokens().stream().anyMatch(token -> token.is("*"));
+        return handsOut(firstOrNull(node), all, node.span());
     }
 
     private void declared(SyntaxNode declarator, List<Step> into) {
@@ -192,7 +197,7 @@ final class ScriptBodies extends Bodies {
         }
         if (name.is("identifier")) {
             if (value != null && value.is("yield_expression")) {
-                into.add(new Step.Yield(firstOrNull(value), value.span()));
+                into.add(yielded(value));
             }
             TypeText written = ScriptTypeTexts.type(declarator.child("type"));
             into.add(new Step.Declare(name.text(), written, value == null ? null : heldBy(name.text(), value, written),

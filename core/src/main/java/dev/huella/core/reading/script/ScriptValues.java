@@ -197,7 +197,7 @@ final class ScriptValues extends Bodies {
             boolean whole = given != null && given.text().matches("\\{\\s*\\.\\.\\.this\\s*\\}"); // all it has
             return new Value.Call(null, function.text(), whole ? List.of(new Value.Self(null, at)) : arguments, at);
         }
-        String built = function.is("subscript_expression") ? builtNames.of(function.child("index")) : null;
+        String built = function.is("subscript_expression") ? called(function.child("index")) : null;
         if (built != null) {
             return new Value.Call(value(function.child("object")), built, arguments, at);
         }
@@ -216,6 +216,13 @@ final class ScriptValues extends Bodies {
             return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
         }
         return new Value.Call(object(function), name, arguments, from(property, node));
+    }
+
+    /** The operation that is called by what stands between brackets; null when the text does not tell. */
+    private String called(SyntaxNode index) {
+        return index.text().startsWith("Symbol.")
+                ? index.text().substring("Symbol.".length())
+                : builtNames.of(index);
     }
 
     /** {@code tags: [...this.tags]} */

@@ -1,0 +1,5 @@
+package flags
+
+fun main() {
+    println(Flag.of("blue") === Flag.of("blue"))
+}

@@ -1,0 +1,6 @@
+let tower = HarbourTower(pilot: PilotBoat(name: "Rosa"), trawler: Trawler(name: "Marta"))
+let trawler = Trawler(name: "Nova")
+let other = HarbourTower(pilot: PilotBoat(name: "Lia"), trawler: trawler)
+trawler.warm()
+trawler.leave()
+_ = (tower, other)

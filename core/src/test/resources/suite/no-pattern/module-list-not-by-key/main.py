@@ -1,0 +1,4 @@
+from flags import Flag
+
+Flag.make("blue")
+print(Flag.at(0))

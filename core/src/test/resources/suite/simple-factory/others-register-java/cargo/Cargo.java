@@ -1,0 +1,2 @@
+package cargo;
+public interface Cargo { int fee(); }
