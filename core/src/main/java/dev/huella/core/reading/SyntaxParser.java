@@ -20,11 +20,12 @@ public final class SyntaxParser {
     private static final long READ_AT = ADDRESS.byteSize();
     private static final long PROGRESS_AT = ADDRESS.byteSize();
     /**
-     * Nanoseconds of the thread's own processor time, so that a busy machine or a pause of the collector ends no parse. The parser can need
-     * very long to recover in texts that are no code at all.
+     * Nanoseconds of the thread's own processor time, so that a busy machine or a pause of the collector ends no parse. Far above what any
+     * text was seen to need, prose and signs at random among them (up to 25 s a megabyte): what is near a limit would be read one time
+     * and left out the next.
      */
-    private static final long LONGEST = 2_000_000_000L;
-    private static final long LONGEST_PER_MEGABYTE = 3_000_000_000L;
+    private static final long LONGEST = 20_000_000_000L;
+    private static final long LONGEST_PER_MEGABYTE = 60_000_000_000L;
     /** Smaller trees tell little of how trees lie in memory. */
     private static final int TELLING = 40;
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();

@@ -123,11 +123,18 @@ final class Containers {
                             ? origin
                             : copy(origin, !library.views(operation)))
                     .toList(),
-                    keptType(receiver.type()).isUnknown() || receiver.type().dimensions() > 0
-                            ? receiver.type()
-                            : keptType(receiver.type()).array(1));
+                    likewise(receiver));
         }
         return library.maps(operation) ? Flow.of(computed(receiver), made.array(1)) : null;
+    }
+
+    /** The type of another container of the same elements. */
+    private TypeUse likewise(Flow container) {
+        TypeUse type = container.type();
+        TypeUse element = isContainer(type) ? keptType(type) : element(container).type();
+        return type.dimensions() > 0 || element.isUnknown() && isContainer(type)
+                ? type
+                : element.isUnknown() ? element : element.array(1);
     }
 
     /** What is worked out from the elements of something that is kept or was given. */

@@ -112,6 +112,8 @@ final class ValueResolver {
             case Value.Fallback fallback -> steps.fallback(fallback, expected, holder);
             case Value.Cast(var type, Value.ArrayOf object, var at) when isFilled(type, expected) ->
                 filled(object, expected, at);
+            case Value.Cast(var type, Value.ArrayOf(var _, var given, var _), var at) when isMade(type) ->
+                calls.create(new Value.Create(type, given, null, at), steps.bodies(), expected);
             case Value.Cast cast -> {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
                 boolean same = type.type() == expected.type()
@@ -273,6 +275,17 @@ final class ValueResolver {
         CodeType type = expected.dimensions() > 0 ? null : expected.type();
         return written.name().equals(RECORD) && type != null && !type.external() && type.kind() == TypeKind.INTERFACE
                 && type.operations().isEmpty() && !type.fields().isEmpty();
+    }
+
+    /** What stands in braces behind a type of the code base is handed to its constructor, unless it asks for a list. */
+    private boolean isMade(TypeText written) {
+        CodeType type = body.from.file().facts().language().equals("cpp")
+                ? body.world.names.use(written, body.from).type()
+                : null;
+        return type != null && !type.external() && Members.constructors(type)
+                .stream()
+                .flatMap(made -> made.parameters().stream())
+                .noneMatch(given -> given.type().text().contains("initializer_list"));
     }
 
     private Flow filled(Value.ArrayOf object, TypeUse expected, SourceSpan at) {

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -141,7 +142,8 @@ final class Creation {
     /** A setting stays while it is asked for; a field that the operation moves on is where it stands in its work. */
     private static boolean isInput(Flow flow, Operation operation) {
         return flow.any(origin -> switch (origin) {
-            case Origin.OfField(Field field, boolean own) -> !own || !changes(operation, field);
+            case Origin.OfField(Field field, boolean own) ->
+                field.kind() != FieldDeclared.Kind.CONSTANT && (!own || !changes(operation, field));
             case Origin.Result(Operation callee, Origin receiver) ->
                 !(receiver instanceof Origin.Self) || !moves(callee);
             case Origin.OfParameter _, Origin.ElementOf _ -> true;

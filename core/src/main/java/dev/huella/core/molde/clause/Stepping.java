@@ -201,9 +201,20 @@ final class Stepping {
         };
     }
 
-    /** The declared result is the language's own protocol for stepping. */
+    /** The declared result is the language's own protocol for stepping, and not only what it works out is handed out. */
     static boolean declaredSteps(Operation operation) {
         CodeType declared = operation.returns().dimensions() > 0 ? null : operation.returns().type();
-        return declared != null && declared.external() && LibraryKnowledge.of(operation.home()).iterator(declared);
+        return declared != null && declared.external() && LibraryKnowledge.of(operation.home()).iterator(declared)
+                && !worksOut(operation);
+    }
+
+    /** All that it hands out one by one is worked out, and nothing of it was kept. */
+    private static boolean worksOut(Operation operation) {
+        List<Deed.Yields> all = operation.deeds()
+                .stream()
+                .filter(Deed.Yields.class::isInstance)
+                .map(Deed.Yields.class::cast)
+                .toList();
+        return !all.isEmpty() && all.stream().noneMatch(one -> one.value() != null && Assembly.fromOwn(one.value()));
     }
 }

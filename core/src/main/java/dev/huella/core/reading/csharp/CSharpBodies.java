@@ -54,7 +54,7 @@ final class CSharpBodies extends Bodies {
         if (!node.is("arrow_expression_clause")) {
             return node.is("block") ? steps(node) : back(value(node));
         }
-        SyntaxNode only = node.children().isEmpty() ? null : node.children().getFirst();
+        SyntaxNode only = valueOf(node);
         if (only == null) {
             return List.of();
         }
@@ -152,11 +152,17 @@ final class CSharpBodies extends Bodies {
     }
 
     private Value firstOrToken(SyntaxNode node) {
-        List<SyntaxNode> tokens = node.tokens()
+        SyntaxNode value = valueOf(node);
+        return value == null ? null : value(value);
+    }
+
+    /** The last value in it, {@code this} among them; null when there is none. */
+    private static SyntaxNode valueOf(SyntaxNode node) {
+        return node.tokens()
                 .stream()
                 .filter(token -> token.named() && !token.is("comment") || token.is("this"))
-                .toList();
-        return tokens.isEmpty() ? null : value(tokens.getLast());
+                .reduce((first, second) -> second)
+                .orElse(null);
     }
 
     private void expression(SyntaxNode node, List<Step> into) {

@@ -1,0 +1,7 @@
+package berths;
+
+public class BookingException extends RuntimeException {
+    public BookingException(String message) {
+        super(message);
+    }
+}

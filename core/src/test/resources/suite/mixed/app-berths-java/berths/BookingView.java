@@ -1,0 +1,4 @@
+package berths;
+
+public record BookingView(Long id, String ship, String status) {
+}

@@ -1,0 +1,1 @@
+AppCoordinator().start()

@@ -1,0 +1,7 @@
+from gate import Gate
+
+gate = Gate()
+gate.push()
+gate.push()
+gate.lock()
+print(gate.passed)

@@ -1,0 +1,4 @@
+from harbour import ArrivalOffice
+
+office = ArrivalOffice()
+print(office.arrive("Rosa"))
