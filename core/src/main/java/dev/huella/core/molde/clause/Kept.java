@@ -7,6 +7,7 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
+import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.source.SourceSpan;
@@ -101,7 +102,7 @@ final class Kept {
         });
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> containers(stores.container())
                 .forEach(field -> to.change(operation, field, stores.value(), stores.at(),
-                        stores.value().origins().equals(List.of(Origin.NOTHING))
+                        stores.value().origins().equals(List.of(Origin.NOTHING)) || closesUp(operation, field, stores)
                                 ? Change.REMOVE
                                 : sifted(operation, field, stores.value()) ? Change.SIFT : Change.ADD)));
         Joining.all(model)
@@ -112,6 +113,17 @@ final class Kept {
                 to.change(operation, sets.field(), sets.value(), sets.at(), Change.SIFT);
             }
         });
+    }
+
+    /** Another of the same array takes the place of one, and a count of them goes down. */
+    private static boolean closesUp(Operation operation, Field field, Deed.Stores stores) {
+        return stores.index() != null && stores.value().first() instanceof Origin.ElementOf other
+                && Origins.field(other) == field && operation.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Stores count && count.index() == null
+                                && count.container().first() instanceof Origin.OfField(Field counted, boolean own)
+                                && own
+                                && counted.held().many() != Multiplicity.MANY);
     }
 
     /** What the field kept comes back with some left out. */

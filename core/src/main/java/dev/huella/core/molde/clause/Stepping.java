@@ -141,7 +141,7 @@ final class Stepping {
             Field kept = deed instanceof Deed.Returns returns && returns.value() != null
                     ? lent(returns.value().first())
                     : null;
-            boolean wrapped = kept != null && kept.type().type() != null
+            boolean wrapped = kept != null && kept.type().dimensions() == 0 && kept.type().type() != null
                     && Hierarchy.isA(operation.home(), kept.type().type());
             if (kept != null && !wrapped && kept.held().many() == Multiplicity.MANY) {
                 return deed.at();
@@ -208,6 +208,13 @@ final class Stepping {
                 && !worksOut(operation);
     }
 
+    /** Kept by the object, or fetched by a step of its own. */
+    private static boolean isItsOwn(Flow value) {
+        return Assembly.fromOwn(value)
+                || value.any(
+                        origin -> origin instanceof Origin.Result(Operation _, Origin of) && of instanceof Origin.Self);
+    }
+
     /** All that it hands out one by one is worked out, and nothing of it was kept. */
     private static boolean worksOut(Operation operation) {
         List<Deed.Yields> all = operation.deeds()
@@ -215,6 +222,6 @@ final class Stepping {
                 .filter(Deed.Yields.class::isInstance)
                 .map(Deed.Yields.class::cast)
                 .toList();
-        return !all.isEmpty() && all.stream().noneMatch(one -> one.value() != null && Assembly.fromOwn(one.value()));
+        return !all.isEmpty() && all.stream().noneMatch(one -> one.value() != null && isItsOwn(one.value()));
     }
 }

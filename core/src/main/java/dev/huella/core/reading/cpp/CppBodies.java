@@ -28,10 +28,33 @@ final class CppBodies extends Bodies {
     private final TypeParts home;
     private final CppValues values = new CppValues(this);
     private final Map<String, Value> others = new HashMap<>();
+    private TypeText returns;
 
     CppBodies(String className, TypeParts home) {
         this.className = className;
         this.home = home;
+    }
+
+    /** What is given back in braces alone is an object of the type; null where none is written. */
+    CppBodies giving(TypeText type) {
+        returns = type;
+        return this;
+    }
+
+    /** The body of a function written in place, which gives back what it likes. */
+    List<Step> inPlace(SyntaxNode body) {
+        TypeText outer = returns;
+        returns = null;
+        List<Step> steps = block(body);
+        returns = outer;
+        return steps;
+    }
+
+    private Value given(SyntaxNode statement) {
+        SyntaxNode value = statement.children().isEmpty() ? null : statement.children().getFirst();
+        boolean made = value != null && value.is("initializer_list") && !value.children().isEmpty()
+                && returns != null && !returns.isOptional() && returns.dimensions() == 0;
+        return made ? given(value, returns) : firstOrNull(statement);
     }
 
     String className() {
@@ -98,7 +121,7 @@ final class CppBodies extends Bodies {
         switch (node.kind()) {
             case "expression_statement" -> node.children().forEach(child -> into.add(act(values.done(child))));
             case "declaration" -> declared(node, into);
-            case "return_statement", "co_return_statement" -> into.add(new Step.Return(firstOrNull(node), at));
+            case "return_statement", "co_return_statement" -> into.add(new Step.Return(given(node), at));
             case "co_yield_statement" -> into.add(new Step.Yield(firstOrNull(node), at));
             case "throw_statement" -> into.add(new Step.Throw(node.children().isEmpty()
                     ? new Value.Computed("throw", List.of(), at)

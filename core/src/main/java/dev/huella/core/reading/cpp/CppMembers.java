@@ -197,6 +197,7 @@ final class CppMembers {
         Modifiers modifiers = modifiers(node, declarator, deleted ? Visibility.PRIVATE : visibility, free);
         SyntaxNode body = node.child("body") != null ? node.child("body") : node.first("try_statement");
         var bodies = new CppBodies(className, into);
+        TypeText returns = constructor ? null : returned(node, declarator);
         List<Step> steps = null;
         if (body != null || node.first("default_method_clause") != null) {
             steps = new ArrayList<>();
@@ -205,11 +206,8 @@ final class CppMembers {
                 initialisers(list, bodies, steps);
             }
             steps.addAll(0, bodies.defaults(declarator == null ? null : declarator.child("parameters")));
-            steps.addAll(bodies.block(body));
+            steps.addAll(bodies.giving(returns).block(body));
         }
-        TypeText returns = constructor
-                ? null
-                : returned(node, declarator);
         into.operations()
                 .add(new OperationDeclared(name, constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, open,

@@ -257,6 +257,6 @@ final class CppValues extends Bodies {
         List<ParameterDeclared> parameters = declarator == null
                 ? List.of()
                 : CppMembers.parameters(declarator.child("parameters"));
-        return new Value.Function(parameters, new ArrayList<>(bodies.block(node.child("body"))), node.span());
+        return new Value.Function(parameters, new ArrayList<>(bodies.inPlace(node.child("body"))), node.span());
     }
 }

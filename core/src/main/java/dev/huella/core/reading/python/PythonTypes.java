@@ -30,7 +30,9 @@ final class PythonTypes {
             "TypedDict", "namedtuple");
     private static final Set<String> ENUMS = Set.of("Enum", "IntEnum", "StrEnum", "Flag", "IntFlag");
 
-    private static final Pattern HANDED_ON = Pattern.compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*,");
+    private static final Pattern HANDED_ON = Pattern
+            .compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*(\\(\\s*\\))?,");
+    private static final Pattern GIVEN_BACK = Pattern.compile("return\\s+self\\.(\\w+)\\s*$");
 
     static TypeText annotation(SyntaxNode type) {
         if (type != null && type.text().equals("None")) {
@@ -165,10 +167,21 @@ final class PythonTypes {
         for (SyntaxNode member : members) {
             Matcher asks = HANDED_ON.matcher(member.text());
             if (member.is("function_definition") && member.child("name").text().equals("__getattr__") && asks.find()) {
-                String field = asks.group(1);
+                String field = asks.group(2) == null ? asks.group(1) : givenBack(asks.group(1), members);
                 into.fields().replaceAll(one -> one.name().equals(field) ? one.with(Mark.DELEGATE) : one);
             }
         }
+    }
+
+    /** The field whose value an operation of the class ends with; the operation's own name where it ends with none. */
+    private static String givenBack(String operation, List<SyntaxNode> members) {
+        return members.stream()
+                .filter(member -> member.is("function_definition") && member.child("name").text().equals(operation))
+                .map(member -> GIVEN_BACK.matcher(member.text().strip()))
+                .filter(Matcher::find)
+                .map(found -> found.group(1))
+                .findFirst()
+                .orElse(operation);
     }
 
     /** Members under an {@code if} count as well. */

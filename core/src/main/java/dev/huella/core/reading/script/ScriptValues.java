@@ -262,7 +262,8 @@ final class ScriptValues extends Bodies {
                 SyntaxNode key = child.is("pair") ? child.child("key") : child;
                 boolean named = key != null
                         && (key.is("property_identifier") || key.is("shorthand_property_identifier"));
-                parts.add(named ? new Value.Labelled(key.text(), value(value), child.span()) : value(value));
+                Value part = named && value.is("object") ? object(value, key.text()) : value(value);
+                parts.add(named ? new Value.Labelled(key.text(), part, child.span()) : part);
             }
         }
         return new Value.Cast(TypeText.of(TABLE), new Value.ArrayOf(null, parts, node.span()), node.span());

@@ -1,0 +1,3 @@
+import { play, preview } from './media.js';
+
+console.log(play('bell'), preview('bell'));

@@ -1,0 +1,10 @@
+import SwiftUI
+
+@main
+struct HarbourApp: App {
+    var body: some Scene {
+        WindowGroup {
+            BerthList(store: BerthStore(service: RadioService(channel: 16))).framed()
+        }
+    }
+}
