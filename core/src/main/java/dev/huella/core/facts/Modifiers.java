@@ -29,7 +29,9 @@ public record Modifiers(Visibility visibility, Set<Mark> marks) {
         /** Does not keep alive what it refers to. */
         WEAK,
         /** Hands all that is asked of it on to what it holds. */
-        DELEGATE
+        DELEGATE,
+        /** Evaluates the block that it is given inside an object of its own. */
+        EVALUATES
     }
 
     public static final Modifiers NONE = new Modifiers(Visibility.PACKAGE, EnumSet.noneOf(Mark.class));

@@ -1,6 +1,8 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
@@ -62,7 +64,11 @@ final class Arguments {
                     : declared;
             if (flow == null || meansOperation(written.get(i), flow, declared)) {
                 functions.expectElements(handed.elements, handed.element);
+                CodeType outside = body.evaluateIn(callee != null && callee.modifiers().has(Mark.EVALUATES)
+                        ? callee.home()
+                        : body.evaluatedIn());
                 flow = values.flow(written.get(i), declared.substitute(bindings), "");
+                body.evaluateIn(outside);
                 functions.expectElements(List.of(), TypeUse.UNKNOWN);
                 functions.bindResult(declared, bindings);
             }

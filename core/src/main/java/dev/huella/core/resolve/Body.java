@@ -37,6 +37,8 @@ final class Body {
     List<Flow> touched;
     /** What a function written in place is to give back; null in the operation's own body. */
     TypeUse functionResult;
+    /** Whose operations a block means that is evaluated inside an object; null in all others. */
+    private CodeType evaluated;
     private TypeUse yieldType = TypeUse.UNKNOWN;
     /** The value that is given back, as written. */
     Value returned;
@@ -69,6 +71,17 @@ final class Body {
     /** The type that a return hands out here. */
     TypeUse resultType() {
         return functionResult == null ? operation.returns() : functionResult;
+    }
+
+    /** Reads something that is evaluated inside an object of the type, or no longer so for null; returns what was before. */
+    CodeType evaluateIn(CodeType inside) {
+        CodeType before = evaluated;
+        evaluated = inside;
+        return before;
+    }
+
+    CodeType evaluatedIn() {
+        return evaluated != null || enclosing == null ? evaluated : enclosing.evaluatedIn();
     }
 
     /** Sets what the branches of a choice of values are to yield; returns what was set before. */

@@ -53,6 +53,14 @@ final class DynamicCalls {
         if (local != null) {
             return apply(call, local.flow(), used, expected);
         }
+        List<Operation> inside = body.evaluatedIn() == null
+                ? List.of()
+                : body.world.members.operations(body.evaluatedIn(), call.name());
+        if (!inside.isEmpty()) {
+            List<Flow> plain = calls.arguments().plain(call.arguments());
+            return calls.called(call, calls.overloads().choose(inside, call.arguments(), plain),
+                    Flow.of(Origin.UNKNOWN, TypeUse.of(body.evaluatedIn())), plain, used, expected);
+        }
         for (CodeType type = body.type; type != null; type = type.outer()) {
             if (values.names().seesMembers(type)) {
                 if (!body.world.members.operations(type, call.name()).isEmpty()) {
@@ -76,7 +84,7 @@ final class DynamicCalls {
                 ? body.world.names.known(call.name(), body.from)
                 : null;
         var outside = new FunctionsOutside(body.world);
-        boolean function = type != null && outside.isOne(type, call.name());
+        boolean function = type != null && outside.isOne(type, call.name(), body.type);
         if (type != null && type.kind() != TypeKind.MODULE && !function) {
             return make(TypeText.of(call.name()), call, expected);
         }
@@ -91,27 +99,9 @@ final class DynamicCalls {
                 && !body.world.library.unsupported(call.name())) {
             return make(TypeText.of(call.name()), call, expected);
         }
-        return body.world.library.makesContainer(call.name()) ? container(call, expected) : null;
-    }
-
-    private Flow container(Value.Call call, TypeUse expected) {
-        if (call.arguments().size() == 1) {
-            int before = body.deeds.size();
-            Flow only = values.flow(call.arguments().getFirst());
-            if (values.containers().isContainer(only.type())) {
-                Flow same = values.containers().byName(call.name(), only, TypeUse.UNKNOWN);
-                Flow made = same == null ? only : same;
-                CodeType own = made.type().dimensions() > 0 ? null : made.type().type();
-                return own == null || own.external()
-                        ? made
-                        : made.as(values.containers().element(only).type().array(1)); // none of its own kind
-            }
-            if (body.world.library.sameElements(call.name())) {
-                return Flow.of(Origin.UNKNOWN, TypeUse.UNKNOWN.array(1)); // of what it gives when it is gone through
-            }
-            body.deeds.subList(before, body.deeds.size()).clear(); // read again as the one element
-        }
-        return values.flow(new Value.ArrayOf(null, call.arguments(), call.at()), expected, "");
+        return body.world.library.makesContainer(call.name())
+                ? new ContainerCalls(body, values).made(call, expected)
+                : null;
     }
 
     private Flow ofModule(Value.Call call, FileScope.ModuleMember member, boolean used, TypeUse expected) {
@@ -164,6 +154,12 @@ final class DynamicCalls {
             return make(TypeText.of(NameResolver.path(call.receiver()) == null || call.receiver() instanceof Value.Self
                     ? "." + type.qualifiedName()
                     : NameResolver.path(call.receiver())), call, expected);
+        }
+        String module = isType && type != null && type.external() && call.receiver() != null
+                ? NameResolver.path(call.receiver())
+                : null;
+        if (module != null && new FunctionsOutside(body.world).mustBeType(call.name())) {
+            return make(TypeText.of(module + "." + call.name()), call, expected);
         }
         Flow made = !isType && body.world.library.makes(call.name()) ? madeByName(call, receiver, expected) : null;
         if (made != null) {

@@ -11,7 +11,6 @@ import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
-import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -258,7 +257,7 @@ final class Copying {
     private static boolean given(Operation operation, Deed.Creates creates, Set<Field> reached, Set<Field> asIs) {
         for (Flow argument : creates.arguments()) {
             if (isSelf(argument)) {
-                return isByLanguage(creates) || fromAnother(creates.constructor(), reached, asIs, 0);
+                return LanguageCopies.makes(creates) || fromAnother(creates.constructor(), reached, asIs, 0);
             }
             own(argument, reached, asIs);
         }
@@ -266,18 +265,6 @@ final class Copying {
             throughConstructor(creates.constructor(), creates.arguments(), reached);
         }
         return false;
-    }
-
-    /** The language's own constructor for copies: none that is written takes one of the kind and does something with it. */
-    private static boolean isByLanguage(Deed.Creates creates) {
-        Operation constructor = creates.constructor();
-        if (constructor == null || !constructor.hasBody() || constructor.parameters().isEmpty()) {
-            return true;
-        }
-        TypeUse taken = constructor.parameters().getFirst().type();
-        boolean other = !taken.isUnknown() && taken.variable() == null
-                && (taken.type() == null || !Hierarchy.isA(creates.type(), taken.type()));
-        return other || constructor.deeds().isEmpty();
     }
 
     /** A constructor, or an operation of the new object, that is given an object of its own type. */

@@ -5,6 +5,7 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -53,5 +54,17 @@ final class LanguageCopies {
                                 .stream()
                                 .allMatch(one -> one.inferred() || one.type().erased() == null
                                         || one.type().erased().external());
+    }
+
+    /** The language's own constructor for copies: none that is written takes one of the kind and does something with it. */
+    static boolean makes(Deed.Creates creates) {
+        Operation constructor = creates.constructor();
+        if (constructor == null || !constructor.hasBody() || constructor.parameters().isEmpty()) {
+            return true;
+        }
+        TypeUse taken = constructor.parameters().getFirst().type();
+        boolean other = !taken.isUnknown() && taken.variable() == null
+                && (taken.type() == null || !Hierarchy.isA(creates.type(), taken.type()));
+        return other || constructor.deeds().isEmpty();
     }
 }

@@ -168,7 +168,7 @@ final class Stepping {
                         .stream()
                         .filter(deed -> switch (deed) {
                             case Deed.Yields yields -> yields.value() != null && Assembly.fromOwn(yields.value())
-                                    && yields.value().any(Origins::isElement);
+                                    && yields.value().any(origin -> Origins.isElement(origin) && isKept(origin));
                             case Deed.Creates creates -> makesSteps(creates, operation);
                             case Deed.Calls calls -> makesSteps(calls, operation);
                             default -> false;
@@ -176,6 +176,15 @@ final class Stepping {
                         .map(Deed::at)
                         .findFirst()
                         .orElseGet(() -> lends(operation));
+    }
+
+    /** It lies in what a field keeps, and was not asked of one that lies there. */
+    private static boolean isKept(Origin origin) {
+        return switch (origin) {
+            case Origin.ElementOf(Origin of) -> isKept(of);
+            case Origin.CopyOf(Origin of, boolean _) -> isKept(of);
+            default -> origin instanceof Origin.OfField;
+        };
     }
 
     private static boolean makesSteps(Deed.Creates creates, Operation operation) {

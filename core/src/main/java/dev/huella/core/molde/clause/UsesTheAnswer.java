@@ -63,15 +63,10 @@ public final class UsesTheAnswer implements Clause.Listed {
 
     private static boolean keeps(Deed deed, Deed.Calls calls) {
         return switch (deed) {
-            case Deed.Sets sets -> isAnswer(sets.value(), calls);
-            case Deed.Stores stores -> isAnswer(stores.value(), calls);
+            case Deed.Sets sets -> LastAnswers.isAnswer(sets.value(), calls);
+            case Deed.Stores stores -> LastAnswers.isAnswer(stores.value(), calls);
             default -> false;
         };
-    }
-
-    private static boolean isAnswer(Flow value, Deed.Calls calls) {
-        return value
-                .any(origin -> origin instanceof Origin.Result(Operation callee, Origin _) && callee == calls.callee());
     }
 
     /** Where the last value of a body is what it gives, an operation whose answer nobody takes gives it by chance. */
@@ -81,7 +76,7 @@ public final class UsesTheAnswer implements Clause.Listed {
                         .stream()
                         .anyMatch(deed -> deed instanceof Deed.Returns returns && returns.value() != null
                                 && Origins.isOwn(operation, returns.within())
-                                && isAnswer(returns.value(), calls))
+                                && LastAnswers.isAnswer(returns.value(), calls))
                 && operation.deeds().stream().noneMatch(deed -> keeps(deed, calls));
     }
 }

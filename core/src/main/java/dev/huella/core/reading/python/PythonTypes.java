@@ -16,6 +16,7 @@ import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
 import dev.huella.core.reading.WrittenType;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -215,6 +216,15 @@ final class PythonTypes {
         if (free && PythonClosures.isKept(decorators)) {
             steps = PythonClosures.kept(name, steps, parameters, node, into);
         }
+        List<Step> done = steps.stream().filter(step -> !isDocumentation(step)).toList();
+        if (!free && decorators.stream().anyMatch(one -> one.endsWith("cached_property")) && done.size() == 1
+                && done.getFirst() instanceof Step.Return(Value made, SourceSpan _) && made != null) {
+            into.fields()
+                    .add(new FieldDeclared(name, result(name, node.child("return_type")),
+                            visibility(name).with(Mark.LAZY),
+                            FieldDeclared.Kind.FIELD, made, bodies.inner(), node.span()));
+            return; // worked out when it is first asked for, and kept
+        }
         Modifiers modifiers = modifiers(name, decorators);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         boolean promised = decorators.stream()
@@ -227,7 +237,7 @@ final class PythonTypes {
                         constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters,
                         constructor ? null : result(name, node.child("return_type")),
-                        promised ? null : steps.stream().filter(step -> !isDocumentation(step)).toList(),
+                        promised ? null : done,
                         bodies.inner(),
                         node.span()));
     }

@@ -312,6 +312,9 @@ final class PythonValues extends Bodies {
         if (text.equals("update") && ownerOfAll(object) != null && arguments.size() == 1) {
             return allInto(ownerOfAll(object), node.child("arguments").children().getFirst(), at);
         }
+        if (text.equals("defaultdict") && object.is("identifier")) {
+            return calledByName(text, arguments, node, at);
+        }
         if (text.equals("__class__") && bodies.isSelf(object.text())) {
             return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
         }

@@ -37,6 +37,7 @@ final class RubyTypes {
     /** What is asked and not known is sent on to a variable of the object. */
     private static final Pattern HANDED_ON = Pattern.compile("@?(\\w+)\\.(?:public_send|__send__|send)\\(");
     /** A body that makes what a variable of the object holds when it is first asked for. */
+    private static final Pattern EVALUATED = Pattern.compile("\\b(?:instance_eval|instance_exec)\\b.*&\\w+");
     private static final Pattern FILLED = Pattern.compile("\\A\\s*@(\\w+)\\s*\\|\\|=");
     /** By operation, the variable that it hands out and fills when it is empty. */
     private final Map<String, String> filled = new HashMap<>();
@@ -328,6 +329,7 @@ final class RubyTypes {
         Modifiers modifiers = Modifiers.of(constructor || free || isStatic ? visibilityOfClass(isStatic) : current);
         modifiers = isStatic ? modifiers.with(Mark.STATIC) : modifiers;
         modifiers = setter ? modifiers.with(Mark.SETTER) : modifiers;
+        modifiers = body != null && EVALUATED.matcher(body.text()).find() ? modifiers.with(Mark.EVALUATES) : modifiers;
         into.operations()
                 .add(new OperationDeclared(constructor
                         ? into.name()

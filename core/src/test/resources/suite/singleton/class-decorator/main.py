@@ -1,0 +1,4 @@
+from log import HarbourLog
+
+HarbourLog().write("in")
+print(len(HarbourLog().lines))
