@@ -285,6 +285,9 @@ final class SlotInference {
 
     /** The type that offers all that is asked, when there is one family of them. */
     private TypeUse byUse(Slot slot) {
+        if (slot.key.index() < 0 && slot.key.element() && world.library.asksForSteps(slot.key.name())) {
+            return TypeUse.UNKNOWN; // whoever goes through it may know more of it than is there for all
+        }
         List<Use> telling = slot.uses.stream()
                 .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())
                 .toList();

@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
@@ -15,7 +16,7 @@ record LastAnswers(Set<Operation> taken) {
     /** True when all it gives is what it has just put away, and nobody takes that. */
     static boolean isByChance(Model model, Operation operation) {
         return LibraryKnowledge.of(operation.home()).lists("traits", "lastValueIsReturned")
-                && !operation.isAbstract() && !operation.deeds().isEmpty()
+                && !operation.isAbstract() && !operation.deeds().isEmpty() && !operation.modifiers().has(Mark.SETTER)
                 && Stream.concat(Stream.of(operation), operation.overriders().stream()).allMatch(LastAnswers::putsAway)
                 && !model.derived(LastAnswers.class, LastAnswers::of).taken.contains(operation);
     }
