@@ -26,6 +26,8 @@ import java.util.stream.Stream;
 /** How objects are copied, which fields reach the copy, and which are shared with it. */
 final class Copying {
     private static final int DEEPEST = 4;
+    /** How operations are named by which C++ makes another type of an object. */
+    private static final String CONVERSION = "operator ";
     private final Map<Field, SourceSpan> changed;
 
     Copying(Model model) {
@@ -59,7 +61,7 @@ final class Copying {
         var copying = new Copying(model);
         Deeds.operations(model, operation -> {
             if (operation.kind() == Kind.OPERATION && !operation.isStatic() && operation.hasBody()
-                    && LanguageCopies.takesNothing(operation)) {
+                    && LanguageCopies.takesNothing(operation) && !operation.name().startsWith(CONVERSION)) {
                 copying.copies(operation).forEach(copy -> to.accept(operation, copy));
             }
         });

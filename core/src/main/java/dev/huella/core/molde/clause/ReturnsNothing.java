@@ -16,7 +16,7 @@ public final class ReturnsNothing implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "It has no result, or none but what it has just put away, which nobody takes.";
+        return "It has no result.";
     }
 
     @Override
@@ -24,7 +24,7 @@ public final class ReturnsNothing implements Clause.Listed {
         for (CodeType type : Deeds.allTypes(model)) {
             type.operations()
                     .stream()
-                    .filter(operation -> operation.returns().isVoid() || LastAnswers.isByChance(model, operation))
+                    .filter(operation -> operation.returns().isVoid())
                     .forEach(operation -> into.add(operation.place(), operation));
         }
     }
