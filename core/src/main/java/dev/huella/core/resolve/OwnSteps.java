@@ -9,41 +9,44 @@ import java.util.List;
 
 /** What one meets when going through a type of the code base that says how: its elements, by what hands out the steps. */
 final class OwnSteps {
-    private static final String ASKED = "asksForSteps";
-    private static final String STEPS = "steps";
     private final Resolution world;
     private final Nesting nesting;
+    private final List<String> asked;
+    private final List<String> steps;
 
+    /** The world must have its library and members. */
     OwnSteps(Resolution world) {
         this.world = world;
         this.nesting = new Nesting(world.library);
+        this.asked = world.library.names("asksForSteps").stream().sorted().toList();
+        this.steps = world.library.names("steps").stream().sorted().toList();
     }
 
     /** True for what is gone through with steps of its own, wherever they lead. */
     boolean has(TypeUse of) {
-        return of.dimensions() == 0 && isOwn(of) && asked(of.type(), ASKED) != null;
+        return of.dimensions() == 0 && isOwn(of) && asked(of.type(), asked) != null;
     }
 
     /** One element, which comes from the operation that the language asks for steps; of an unknown type where nothing tells. */
     Flow element(Flow of) {
         CodeType type = of.type().type();
-        Operation asked = asked(type, ASKED);
+        Operation door = asked(type, asked);
         List<Origin> elements = of.origins()
                 .stream()
-                .map(origin -> Containers.elementOf(new Origin.Result(asked, origin)))
+                .map(origin -> Containers.elementOf(new Origin.Result(door, origin)))
                 .toList();
-        TypeUse steps = result(of.type(), asked);
-        TypeUse inside = nesting.elementOf(steps);
-        if (inside != null && steps.type() != null && world.library.lists("stepsThrough", steps.type().name())) {
+        TypeUse handed = result(of.type(), door);
+        TypeUse inside = nesting.elementOf(handed);
+        if (inside != null && handed.type() != null && world.library.lists("stepsThrough", handed.type().name())) {
             return new Flow(elements, nesting.innermost(inside)); // it names the collection it steps through
         }
-        return new Flow(elements, inside == null ? stepped(steps) : inside);
+        return new Flow(elements, inside == null ? stepped(handed) : inside);
     }
 
     /** What an iterator of the code base gives with each step. */
     private TypeUse stepped(TypeUse iterator) {
         TypeUse result = isOwn(iterator)
-                ? result(iterator, asked(iterator.type(), STEPS))
+                ? result(iterator, asked(iterator.type(), steps))
                 : TypeUse.UNKNOWN;
         TypeUse wrapped = nesting.elementOf(result);
         return wrapped == null ? result : wrapped;
@@ -54,18 +57,19 @@ final class OwnSteps {
     }
 
     /** What takes a function to hand its elements to, as Ruby's {@code each} does, gives no steps. */
-    private Operation asked(CodeType type, String list) {
-        return world.library.names(list)
-                .stream()
-                .sorted()
-                .flatMap(name -> world.members.operations(type, name).stream())
-                .filter(operation -> !operation.home().external() && operation.parameters().isEmpty())
-                .findFirst()
-                .orElse(null);
+    private Operation asked(CodeType type, List<String> names) {
+        for (String name : names) {
+            for (Operation operation : world.members.operations(type, name)) {
+                if (!operation.home().external() && operation.parameters().isEmpty()) {
+                    return operation;
+                }
+            }
+        }
+        return null;
     }
 
-    private TypeUse result(TypeUse of, Operation asked) {
-        TypeUse seen = asked == null ? null : world.supertypes.as(of, asked.home());
-        return seen == null ? TypeUse.UNKNOWN : asked.returns().substitute(Supertypes.bindings(seen));
+    private TypeUse result(TypeUse of, Operation door) {
+        TypeUse seen = door == null ? null : world.supertypes.as(of, door.home());
+        return seen == null ? TypeUse.UNKNOWN : door.returns().substitute(Supertypes.bindings(seen));
     }
 }

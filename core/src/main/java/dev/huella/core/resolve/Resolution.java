@@ -18,6 +18,7 @@ final class Resolution {
     final TypeNames names;
     final Members members;
     final LibraryKnowledge library;
+    final OwnSteps ownSteps;
     final FunctionTypes functions = new FunctionTypes();
     /** Types of functions that fields and parameters ask for. */
     final Queue<CodeType> slots = new ConcurrentLinkedQueue<>();
@@ -41,6 +42,7 @@ final class Resolution {
         declarer = new TypeDeclarer(index);
         names = new TypeNames(index, declarer, supertypes, slots::add);
         members = new Members(supertypes, index);
+        ownSteps = new OwnSteps(this);
     }
 
     /** The type of a literal of that kind: string, char, boolean, int, long, float or double. */

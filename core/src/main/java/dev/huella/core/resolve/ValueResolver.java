@@ -39,7 +39,7 @@ final class ValueResolver {
     ValueResolver(Body body, StepResolver steps) {
         this.body = body;
         this.steps = steps;
-        this.containers = new Containers(body.world.library, new OwnSteps(body.world));
+        this.containers = new Containers(body.world.library, body.world.ownSteps);
         this.functions = new FunctionResolver(body, steps, this);
         this.names = new NameResolver(body, this, functions);
         this.assigns = new AssignResolver(body, this);

@@ -56,11 +56,14 @@ final class LanguageCopies {
                                         || one.type().erased().external());
     }
 
-    /** The language's own constructor for copies: none that is written takes one of the kind and does something with it. */
+    /** The constructor for copies that C++ makes: none that is written takes one of the kind and does something with it. */
     static boolean makes(Deed.Creates creates) {
         Operation constructor = creates.constructor();
         if (constructor == null || !constructor.hasBody() || constructor.parameters().isEmpty()) {
             return true;
+        }
+        if (!creates.type().language().equals("cpp")) {
+            return false;
         }
         TypeUse taken = constructor.parameters().getFirst().type();
         boolean other = !taken.isUnknown() && taken.variable() == null
