@@ -36,7 +36,8 @@ final class DynamicCalls {
     /** Calls without a receiver, and those that name a type to be made; null for others. */
     Flow bareOrMade(Value.Call call, boolean used, TypeUse expected) {
         if (call.receiver() == null) {
-            return bare(call, used, expected);
+            Flow inside = inside(call, used, expected);
+            return inside == null ? bare(call, used, expected) : inside;
         }
         String path = body.world.library.rule(Rule.CALL_MAKES) ? NameResolver.path(call.receiver()) : null;
         if (path != null && body.scope.find(first(path)) == null) {
@@ -52,14 +53,6 @@ final class DynamicCalls {
         BodyScope.Local local = body.scope.find(call.name());
         if (local != null) {
             return apply(call, local.flow(), used, expected);
-        }
-        List<Operation> inside = body.evaluatedIn() == null
-                ? List.of()
-                : body.world.members.operations(body.evaluatedIn(), call.name());
-        if (!inside.isEmpty()) {
-            List<Flow> plain = calls.arguments().plain(call.arguments());
-            return calls.called(call, calls.overloads().choose(inside, call.arguments(), plain),
-                    Flow.of(Origin.UNKNOWN, TypeUse.of(body.evaluatedIn())), plain, used, expected);
         }
         for (CodeType type = body.type; type != null; type = type.outer()) {
             if (values.names().seesMembers(type)) {
@@ -102,6 +95,19 @@ final class DynamicCalls {
         return body.world.library.makesContainer(call.name())
                 ? new ContainerCalls(body, values).made(call, expected)
                 : null;
+    }
+
+    /** What is called in a block that is evaluated inside an object of a type that has it; null elsewhere. */
+    private Flow inside(Value.Call call, boolean used, TypeUse expected) {
+        List<Operation> meant = body.evaluatedIn() == null
+                ? List.of()
+                : body.world.members.operations(body.evaluatedIn(), call.name());
+        if (meant.isEmpty()) {
+            return null;
+        }
+        List<Flow> plain = calls.arguments().plain(call.arguments());
+        return calls.called(call, calls.overloads().choose(meant, call.arguments(), plain),
+                Flow.of(Origin.UNKNOWN, TypeUse.of(body.evaluatedIn())), plain, used, expected);
     }
 
     private Flow ofModule(Value.Call call, FileScope.ModuleMember member, boolean used, TypeUse expected) {
@@ -155,13 +161,7 @@ final class DynamicCalls {
                     ? "." + type.qualifiedName()
                     : NameResolver.path(call.receiver())), call, expected);
         }
-        String module = isType && type != null && type.external() && call.receiver() != null
-                ? NameResolver.path(call.receiver())
-                : null;
-        if (module != null && new FunctionsOutside(body.world).mustBeType(call.name())) {
-            return make(TypeText.of(module + "." + call.name()), call, expected);
-        }
-        Flow made = !isType && body.world.library.makes(call.name()) ? madeByName(call, receiver, expected) : null;
+        Flow made = isType ? madeOfModule(call, type, expected) : madeByName(call, receiver, expected);
         if (made != null) {
             return made;
         }
@@ -203,11 +203,17 @@ final class DynamicCalls {
 
     /** One of the kinds that the receiver stands for, or of a type from elsewhere; null when it is neither. */
     private Flow madeByName(Value.Call call, Flow receiver, TypeUse expected) {
-        Flow made = madeOfKinds(call, receiver);
+        Flow made = body.world.library.makes(call.name()) ? madeOfKinds(call, receiver) : null;
         String unknown = receiver.equals(Flow.UNKNOWN) ? NameResolver.path(call.receiver()) : null;
-        boolean elsewhere = made == null && unknown != null && body.world.library.rule(Rule.CAPITAL_TYPES)
+        boolean elsewhere = made == null && unknown != null && body.world.library.makes(call.name())
+                && body.world.library.rule(Rule.CAPITAL_TYPES)
                 && NameResolver.isCapital(unknown);
         return elsewhere ? make(TypeText.of(unknown), call, expected) : made;
+    }
+
+    private Flow madeOfModule(Value.Call call, CodeType module, TypeUse expected) {
+        String type = new FunctionsOutside(body.world).typeOfModule(call, module);
+        return type == null ? null : make(TypeText.of(type), call, expected);
     }
 
     private boolean isFunction(Flow flow) {

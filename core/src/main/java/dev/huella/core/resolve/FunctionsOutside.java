@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
@@ -55,8 +56,15 @@ final class FunctionsOutside {
         return holder == null ? List.of() : world.members.operations(holder, qualifiedName.substring(dot + 1));
     }
 
+    /** The path of a type that is called by way of its module outside; null where the name may be another one's. */
+    String typeOfModule(Value.Call call, CodeType module) {
+        boolean outside = module != null && module.external() && call.receiver() != null;
+        String path = outside ? NameResolver.path(call.receiver()) : null;
+        return path != null && mustBeType(call.name()) ? path + "." + call.name() : null;
+    }
+
     /** True for a name in a module outside that can only be a type's, in languages where types are called to make objects. */
-    boolean mustBeType(String name) {
+    private boolean mustBeType(String name) {
         LibraryKnowledge library = world.library;
         return library.rule(Rule.CALL_MAKES) && library.rule(Rule.MODULES)
                 && (library.makesContainer(name)

@@ -2,10 +2,8 @@ package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.Deed;
-import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
-import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.molde.Clause;
 import dev.huella.core.resolve.LibraryKnowledge;
