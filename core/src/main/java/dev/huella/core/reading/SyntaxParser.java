@@ -21,7 +21,7 @@ public final class SyntaxParser {
     private static final long PROGRESS_AT = ADDRESS.byteSize();
     /**
      * Nanoseconds of the thread's own processor time, so that a busy machine or a pause of the collector ends no parse. Far above what any
-     * text was seen to need, prose and signs at random among them (up to 25 s a megabyte): what is near a limit would be read one time
+     * text was seen to need, prose and signs at random among them (up to 31 s a megabyte): what is near a limit would be read one time
      * and left out the next.
      */
     private static final long LONGEST = 20_000_000_000L;

@@ -279,7 +279,7 @@ final class ValueResolver {
 
     /** What stands in braces behind a type of the code base is handed to its constructor, unless it asks for a list. */
     private boolean isMade(TypeText written) {
-        CodeType type = body.from.file().facts().language().equals("cpp")
+        CodeType type = body.world.library.rule(Rule.OBJECTS_IN_PLACE)
                 ? body.world.names.use(written, body.from).type()
                 : null;
         return type != null && !type.external() && Members.constructors(type)

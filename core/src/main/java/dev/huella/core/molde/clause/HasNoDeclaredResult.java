@@ -3,7 +3,6 @@ package dev.huella.core.molde.clause;
 import com.google.auto.service.AutoService;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.model.Deed;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
@@ -19,7 +18,7 @@ public final class HasNoDeclaredResult implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Nothing says what it gives, and nothing shows it but that values come one by one.";
+        return "Nothing says what it gives, and nothing shows it.";
     }
 
     @Override
@@ -31,15 +30,10 @@ public final class HasNoDeclaredResult implements Clause.Listed {
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
             for (Operation operation : type.operations()) {
-                if (operation.kind() == Kind.OPERATION
-                        && (operation.returns().isUnknown() || operation.isResultInferred() && yields(operation))) {
+                if (operation.kind() == Kind.OPERATION && operation.returns().isUnknown()) {
                     into.add(operation.place(), operation);
                 }
             }
         }
-    }
-
-    private static boolean yields(Operation operation) {
-        return operation.deeds().stream().anyMatch(Deed.Yields.class::isInstance);
     }
 }

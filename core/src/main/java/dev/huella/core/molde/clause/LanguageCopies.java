@@ -7,6 +7,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.resolve.Rule;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -56,13 +57,13 @@ final class LanguageCopies {
                                         || one.type().erased().external());
     }
 
-    /** The constructor for copies that C++ makes: none that is written takes one of the kind and does something with it. */
+    /** The constructor for copies that comes with the language: none that is written takes one of the kind and does something with it. */
     static boolean makes(Deed.Creates creates) {
         Operation constructor = creates.constructor();
         if (constructor == null || !constructor.hasBody() || constructor.parameters().isEmpty()) {
             return true;
         }
-        if (!creates.type().language().equals("cpp")) {
+        if (!LibraryKnowledge.of(creates.type()).rule(Rule.OBJECTS_IN_PLACE)) {
             return false;
         }
         TypeUse taken = constructor.parameters().getFirst().type();

@@ -5,9 +5,7 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
-import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
-import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -51,20 +49,12 @@ record Registered(Map<Field, Map<CodeType, SourceSpan>> functions, Map<Field, Ma
     /** Parameters that go into a table as they are. */
     private static Map<Origin.OfParameter, Field> doors(Model model) {
         Map<Origin.OfParameter, Field> doors = new HashMap<>();
-        Deeds.each(model, Deed.Stores.class,
-                (operation, stores) -> open(operation, stores.container(), stores.value(), doors));
-        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            if (LibraryKnowledge.of(operation.home()).adds(calls.name()) && !calls.arguments().isEmpty()) {
-                open(operation, calls.receiver(), calls.arguments().getLast(), doors);
+        Kept.changes(model, (operation, table, value, at, change) -> {
+            if (change == Kept.Change.ADD && value.first() instanceof Origin.OfParameter given
+                    && given.operation() == operation) {
+                doors.putIfAbsent(given, table);
             }
         });
         return doors;
-    }
-
-    private static void open(Operation operation, Flow container, Flow value, Map<Origin.OfParameter, Field> doors) {
-        Field table = Origins.whole(container.first());
-        if (table != null && value.first() instanceof Origin.OfParameter given && given.operation() == operation) {
-            doors.putIfAbsent(given, table);
-        }
     }
 }

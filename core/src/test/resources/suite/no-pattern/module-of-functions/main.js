@@ -1,0 +1,3 @@
+const rates = require('./rates');
+
+console.log(rates.cents(4));

@@ -1,0 +1,9 @@
+const perTon = 3;
+
+class Rates {
+  cents(tons) {
+    return tons * perTon;
+  }
+}
+
+module.exports = new Rates();
