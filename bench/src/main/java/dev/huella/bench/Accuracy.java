@@ -2,12 +2,12 @@ package dev.huella.bench;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.Element;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition.Role;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;

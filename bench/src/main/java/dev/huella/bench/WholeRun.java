@@ -1,10 +1,10 @@
 package dev.huella.bench;
 
 import com.sun.management.GarbageCollectionNotificationInfo;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.reading.LanguageReaders;
 import dev.huella.core.reading.NativeLibraries;

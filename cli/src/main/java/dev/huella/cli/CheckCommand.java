@@ -1,11 +1,11 @@
 package dev.huella.cli;
 
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.exchange.json.FindsWriter;
 import dev.huella.core.molde.PatternDefinition.Level;
 import dev.huella.core.project.FindingText;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -28,7 +28,7 @@ final class CheckCommand implements Callable<Integer> {
         Findings findings = FindCommand.findings(options, patterns);
         options.write(out -> {
             if (format == SourceOptions.Format.JSON) {
-                FindsWriter.write("huella-verdicts/1", FindCommand.found(findings), List.of(), List.of(), out);
+                FindsWriter.write("huella-verdicts/1", findings.all(), List.of(), List.of(), out);
                 out.write("\n");
                 return;
             }

@@ -1,5 +1,7 @@
 package dev.huella.cli;
 
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.diagram.CallTrace;
 import dev.huella.core.diagram.Detail;
 import dev.huella.core.diagram.Reach;
@@ -16,9 +18,8 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.project.DrawingRequest;
 import dev.huella.core.project.DrawingRequest.Kind;
 import dev.huella.core.project.Drawings;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
+import dev.huella.core.project.RunCache;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -94,7 +95,7 @@ final class DrawCommand implements Callable<Integer> {
         Project project = options.read();
         Findings findings = find != null || xmi
                 ? project.find(options.catalogue(), definition -> xmi || find.startsWith(definition.id() + ":"),
-                        new TerminalProgress(options.err()))
+                        RunCache::ofUser, new TerminalProgress(options.err()))
                 : Findings.NONE;
         Drawing drawing = new Drawings(project).draw(request(project, findings), Arrangement.NONE);
         if (drawing.equals(Drawing.EMPTY)) {

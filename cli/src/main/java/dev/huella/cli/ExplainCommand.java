@@ -1,5 +1,6 @@
 package dev.huella.cli;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.match.Reasoning.Reading;
 import dev.huella.core.match.Reasoning.Step;
@@ -7,7 +8,6 @@ import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.molde.PatternDefinition.Yield;
 import dev.huella.core.project.Explanation;
-import dev.huella.core.project.Finding;
 import dev.huella.core.project.FindingText;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.Work;

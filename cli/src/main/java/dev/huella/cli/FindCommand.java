@@ -1,12 +1,11 @@
 package dev.huella.cli;
 
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.exchange.json.FindsWriter;
-import dev.huella.core.exchange.json.FindsWriter.Found;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.FindingText;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
-import java.util.List;
+import dev.huella.core.project.RunCache;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
@@ -29,7 +28,7 @@ final class FindCommand implements Callable<Integer> {
         Findings findings = findings(options, patterns);
         options.write(out -> {
             if (format == SourceOptions.Format.JSON) {
-                FindsWriter.write("huella-finds/1", found(findings), findings.nearMisses(),
+                FindsWriter.write("huella-finds/1", findings.all(), findings.nearMisses(),
                         findings.opportunities(), out);
                 out.write("\n");
             } else {
@@ -51,13 +50,9 @@ final class FindCommand implements Callable<Integer> {
         }
         Project project = options.read();
         Findings findings = project.find(catalogue,
-                definition -> patterns.isEmpty() || patterns.contains(definition.id()),
+                definition -> patterns.isEmpty() || patterns.contains(definition.id()), RunCache::ofUser,
                 new TerminalProgress(options.err()));
         findings.remarks().forEach(options.err()::println);
         return findings;
-    }
-
-    static List<Found> found(Findings findings) {
-        return findings.all().stream().map(finding -> new Found(finding.instance(), finding.verdicts())).toList();
     }
 }

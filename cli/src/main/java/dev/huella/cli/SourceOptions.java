@@ -2,7 +2,7 @@ package dev.huella.cli;
 
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.MoldeProblem;
-import dev.huella.core.project.FactsCache;
+import dev.huella.core.project.RunCache;
 import dev.huella.core.project.OwnDefinitions;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
@@ -44,7 +44,7 @@ final class SourceOptions {
 
     Project read() throws SourceException {
         Project project;
-        try (FactsCache cache = FactsCache.ofUser()) {
+        try (RunCache cache = RunCache.ofUser()) {
             project = Project.read(sources, new SourceFilter(includes, excludes, taken), cache,
                     new TerminalProgress(err()));
         }

@@ -1,10 +1,10 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.diagram.Detail;
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.DrawingRequest.Kind;
-import dev.huella.core.project.Finding;
 import dev.huella.core.project.FindingText;
 import java.io.IOException;
 import java.io.StringWriter;

@@ -1,8 +1,8 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
-import dev.huella.core.project.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,5 +1,6 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.drawing.Palette;
 import dev.huella.core.drawing.PictureFormat;
@@ -7,7 +8,6 @@ import dev.huella.core.drawing.PngPainter;
 import dev.huella.core.drawing.SvgPainter;
 import dev.huella.core.exchange.xmi.UmlModelBuilder;
 import dev.huella.core.exchange.xmi.XmiWriter;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

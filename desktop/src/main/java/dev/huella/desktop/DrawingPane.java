@@ -1,5 +1,6 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.diagram.CallTrace;
 import dev.huella.core.diagram.ClassDiagram;
@@ -8,7 +9,6 @@ import dev.huella.core.drawing.Drawing.Area;
 import dev.huella.core.drawing.Mark.Point;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
-import dev.huella.core.project.Finding;
 import java.io.IOException;
 import java.util.Comparator;
 import java.util.List;

@@ -1,10 +1,10 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

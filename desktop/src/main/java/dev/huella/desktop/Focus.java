@@ -1,5 +1,6 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.diagram.FindDiagram;
 import dev.huella.core.diagram.Scope;
@@ -8,7 +9,6 @@ import dev.huella.core.match.Opportunity;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
 import dev.huella.core.project.DrawingRequest;
-import dev.huella.core.project.Finding;
 import java.util.List;
 
 /** The one thing that everything in the window is about. */

@@ -1,8 +1,8 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
-import dev.huella.core.project.Findings;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;

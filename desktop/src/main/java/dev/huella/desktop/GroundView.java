@@ -1,12 +1,12 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.drawing.Palette;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance.Player;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.project.Finding;
 import dev.huella.core.project.Project;
 import dev.huella.desktop.GroundMap.Plot;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import java.util.List;
 import java.util.Locale;

@@ -1,5 +1,6 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
@@ -8,7 +9,6 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Model.FileRead;
 import dev.huella.core.molde.PatternDefinition;
-import dev.huella.core.project.Finding;
 import dev.huella.core.source.SourceSet.LeftOut;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,12 +1,12 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.drawing.Palette;
 import dev.huella.core.drawing.SvgPainter;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.project.DrawingRequest;
 import dev.huella.core.project.DrawingRequest.Kind;
-import dev.huella.core.project.Finding;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;

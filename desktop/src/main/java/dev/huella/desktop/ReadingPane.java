@@ -1,13 +1,13 @@
 package dev.huella.desktop;
 
-import dev.huella.core.conformance.Verdict.Kind;
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict;
+import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
 import dev.huella.core.match.PatternInstance.Fact;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Operation;
-import dev.huella.core.project.Finding;
 import dev.huella.core.source.SourceSpan;
 import java.util.HashSet;
 import java.util.List;

@@ -1,7 +1,7 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.model.CodeType;
-import dev.huella.core.project.Finding;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.animation.KeyFrame;

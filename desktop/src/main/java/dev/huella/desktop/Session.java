@@ -1,9 +1,9 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.DrawingMemory;
-import dev.huella.core.project.FactsCache;
-import dev.huella.core.project.Findings;
+import dev.huella.core.project.RunCache;
 import dev.huella.core.project.OwnDefinitions;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.LeaveOut;
@@ -263,13 +263,13 @@ final class Session {
         Work work = new WindowWork(stopped);
         try {
             Project read;
-            try (FactsCache cache = FactsCache.ofUser()) {
+            try (RunCache cache = RunCache.ofUser()) {
                 read = Project.read(paths, new SourceFilter(List.of(), List.of(), taken.get()), cache, work);
             }
             Project result = read;
             catalogue = Catalogue.with(OwnDefinitions.beside(paths));
             if (again) {
-                Findings found = result.find(catalogue(), definition -> true, work);
+                Findings found = result.find(catalogue(), definition -> true, RunCache::ofUser, work);
                 Platform.runLater(() -> replace(result, found, stopped));
                 return;
             }
@@ -282,7 +282,7 @@ final class Session {
                 project.set(result);
                 watch(paths);
             });
-            Findings found = result.find(catalogue(), definition -> true, work);
+            Findings found = result.find(catalogue(), definition -> true, RunCache::ofUser, work);
             Platform.runLater(() -> {
                 findings.set(found);
                 Focus last = new FocusFinder(result.model(), found).byKey(wantedFocus);

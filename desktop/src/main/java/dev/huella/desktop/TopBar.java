@@ -1,7 +1,7 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.conformance.Verdict.Kind;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import java.util.List;
 import javafx.scene.Node;

@@ -1,8 +1,8 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Relation;
-import dev.huella.core.project.Finding;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;

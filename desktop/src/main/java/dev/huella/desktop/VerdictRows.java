@@ -1,9 +1,9 @@
 package dev.huella.desktop;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.conformance.Verdict.Kind;
 import dev.huella.core.diagram.FindDiagram;
-import dev.huella.core.project.Finding;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

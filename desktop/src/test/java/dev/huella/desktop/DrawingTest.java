@@ -3,13 +3,13 @@ package dev.huella.desktop;
 import static dev.huella.desktop.Waiting.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.diagram.Detail;
 import dev.huella.core.drawing.Drawing;
 import dev.huella.core.drawing.Drawing.Area;
 import dev.huella.core.drawing.Mark;
 import dev.huella.core.drawing.Mark.Point;
 import dev.huella.core.project.DrawingRequest.Kind;
-import dev.huella.core.project.Finding;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

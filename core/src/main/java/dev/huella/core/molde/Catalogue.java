@@ -17,6 +17,7 @@ public final class Catalogue {
     private final Map<String, PatternDefinition> definitions = new LinkedHashMap<>();
     private final Map<String, DefinitionPage> pages = new LinkedHashMap<>();
     private final List<MoldeProblem> problems = new ArrayList<>();
+    private final List<String> given = new ArrayList<>();
 
     private Catalogue(ClauseForms forms) {
         this.forms = forms;
@@ -34,7 +35,9 @@ public final class Catalogue {
         var catalogue = new Catalogue(ClauseForms.supplied()).withShipped();
         for (Path file : files) {
             try {
-                List<PatternDefinition> added = catalogue.add(file.toString(), Files.readString(file));
+                String text = Files.readString(file);
+                catalogue.given.add(text);
+                List<PatternDefinition> added = catalogue.add(file.toString(), text);
                 Path page = file.resolveSibling(file.getFileName().toString().replaceAll("\\.molde$", "") + ".md");
                 if (added.size() == 1 && Files.isReadable(page)) {
                     catalogue.pages.put(added.getFirst().id(), DefinitionPage.of(Files.readString(page)));
@@ -97,6 +100,11 @@ public final class Catalogue {
     /** The page that comes with a definition; null when there is none. */
     public DefinitionPage page(String id) {
         return pages.get(id);
+    }
+
+    /** The texts of those that are not shipped, in the order given. */
+    public List<String> given() {
+        return List.copyOf(given);
     }
 
     public List<MoldeProblem> problems() {

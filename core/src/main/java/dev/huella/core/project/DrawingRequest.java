@@ -1,5 +1,6 @@
 package dev.huella.core.project;
 
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.diagram.CallTrace;
 import dev.huella.core.diagram.Scope;
 import dev.huella.core.diagram.TransitionTrace;

@@ -1,6 +1,8 @@
 package dev.huella.core.project;
 
 import dev.huella.core.conformance.ConformanceCheck;
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.match.Inquiry;
 import dev.huella.core.match.Matcher;
 import dev.huella.core.match.NearMiss;
@@ -76,6 +78,11 @@ final class FindRun {
         instances.forEach(instance -> known.add(keyPlayers(instance.pattern(), instance::playing)));
         misses.removeIf(miss -> isKnown(miss, known));
         return new Findings(verdicts(instances), misses, opportunities(opportunities), remarks(all));
+    }
+
+    /** Whether the work was neither stopped nor ended for want of memory. */
+    boolean whole() {
+        return !work.stopped();
     }
 
     /** What the types of a near miss are is known already when they are the key players of a find. */

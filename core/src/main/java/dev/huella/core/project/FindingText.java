@@ -1,5 +1,7 @@
 package dev.huella.core.project;
 
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;

@@ -1,5 +1,6 @@
 package dev.huella.core.project;
 
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.match.Matcher;
 import dev.huella.core.match.Reasoning;
@@ -10,6 +11,7 @@ import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.reading.LanguageReader;
 import dev.huella.core.reading.LanguageReaders;
 import dev.huella.core.resolve.ModelResolver;
+import dev.huella.core.source.LeaveOut;
 import dev.huella.core.source.SourceException;
 import dev.huella.core.source.SourceFile;
 import dev.huella.core.source.SourceFilter;
@@ -25,21 +27,26 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.ConcurrentSkipListMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BiPredicate;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** One code base, read: the one entry to the core for the window and the command line. */
 public final class Project {
     private final SourceSet sources;
     private final Model model;
     private final Map<String, SourceFile> files = new HashMap<>();
+    /** Where the code is and what its files held when they were read; null when not all of it was read or nothing is kept. */
+    private final RunCache.Question code;
 
-    private Project(SourceSet sources, Model model) {
+    private Project(SourceSet sources, Model model, RunCache.Question code) {
         this.sources = sources;
         this.model = model;
+        this.code = code;
         sources.files().forEach(file -> files.put(file.path(), file));
     }
 
@@ -49,11 +56,11 @@ public final class Project {
      * @throws SourceException when a source cannot be read at all
      */
     public static Project read(List<Path> paths, SourceFilter filter, Work work) throws SourceException {
-        return read(paths, filter, FactsCache.NONE, work);
+        return read(paths, filter, RunCache.NONE, work);
     }
 
     /** The same with facts that were kept from earlier, where files have not changed. */
-    public static Project read(List<Path> paths, SourceFilter filter, FactsCache cache, Work wanted)
+    public static Project read(List<Path> paths, SourceFilter filter, RunCache cache, Work wanted)
             throws SourceException {
         var work = new MemoryGuard(wanted);
         LanguageReaders readers = LanguageReaders.installed();
@@ -63,7 +70,7 @@ public final class Project {
             throw new SourceException(sources.problems().getFirst().message());
         }
         var byText = new ConcurrentSkipListMap<String, String>();
-        List<FileFacts> facts = facts(sources.files(), readers, cache, (path, text) -> {
+        List<FileRead> read = facts(sources.files(), readers, cache, (path, text) -> {
             String reason = filter.reasonToLeaveOut(path, text);
             if (reason != null) {
                 byText.put(path, reason);
@@ -78,50 +85,67 @@ public final class Project {
                             + "Switch that rule off with --take.").formatted(sources.name(), taken.leftOut().size(),
                                     taken.leftOut().getFirst().reason()));
         }
-        Model model = ModelResolver.resolve(facts, work);
+        Model model = ModelResolver.resolve(read.stream().map(FileRead::facts).toList(), work);
         work.check();
-        return new Project(taken, model);
+        return new Project(taken, model, work.stopped() || cache == RunCache.NONE ? null : code(paths, filter, read));
     }
+
+    private static RunCache.Question code(List<Path> paths, SourceFilter filter, List<FileRead> read) {
+        Stream<String> what = Stream.of(paths.stream().map(path -> path.toAbsolutePath().toString()),
+                filter.includes().stream(), filter.excludes().stream(),
+                filter.taken().stream().map(LeaveOut::name).sorted()).flatMap(part -> Stream.concat(part, Stream.of("")));
+        return new RunCache.Question(RunCache.digest(what.toArray(String[]::new)),
+                RunCache.digest(read.stream().map(FileRead::key).toArray(String[]::new)));
+    }
+
+    /** One file's facts and the key that they are kept under. */
+    private record FileRead(FileFacts facts, String key) {}
 
     /** Facts of all files, in their order. Public for benchmarks, which time this step alone. */
     public static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, Work work) {
-        return facts(files, readers, FactsCache.NONE, (path, text) -> true, work);
+        return facts(files, readers, RunCache.NONE, (path, text) -> true, work).stream().map(FileRead::facts).toList();
     }
 
-    private static List<FileFacts> facts(List<SourceFile> files, LanguageReaders readers, FactsCache cache,
+    private static List<FileRead> facts(List<SourceFile> files, LanguageReaders readers, RunCache cache,
             BiPredicate<String, byte[]> wanted, Work work) {
-        var facts = new FileFacts[files.size()];
+        var read = new FileRead[files.size()];
         var done = new AtomicLong();
         IntStream.range(0, files.size()).parallel().forEach(i -> {
             if (!work.stopped()) {
                 SourceFile file = files.get(i);
-                facts[i] = facts(file, readers.forExtension(file.extension()), cache, wanted);
-                work.read(file.path(), facts[i] == null ? 0 : facts[i].types().size());
+                read[i] = facts(file, readers.forExtension(file.extension()), cache, wanted);
+                work.read(file.path(), read[i] == null ? 0 : read[i].facts().types().size());
             }
             work.progress(Work.Stage.READING, done.incrementAndGet(), files.size());
         });
-        return Arrays.stream(facts).filter(one -> one != null).toList();
+        return Arrays.stream(read).filter(one -> one != null).toList();
     }
 
-    private static FileFacts facts(SourceFile file, LanguageReader reader, FactsCache cache,
+    private static FileRead facts(SourceFile file, LanguageReader reader, RunCache cache,
             BiPredicate<String, byte[]> wanted) {
         try {
             SourceText text = SourceText.of(file.content().bytes());
             if (text == null) {
-                return FileFacts.unreadable(file.path(), reader.language(),
+                return unreadable(file, reader,
                         "This is no text: it holds zero bytes. It was left out; if it is code, save it as UTF-8.");
             }
-            return wanted.test(file.path(), text.utf8())
-                    ? cache.facts(file.path(), text.utf8(), () -> reader.read(file.path(), text.utf8()))
-                    : null;
+            if (!wanted.test(file.path(), text.utf8())) {
+                return null;
+            }
+            String key = cache.key(file.path(), text.utf8());
+            return new FileRead(cache.facts(file.path(), key, () -> reader.read(file.path(), text.utf8())), key);
         } catch (StackOverflowError e) {
-            return FileFacts.unreadable(file.path(), reader.language(),
+            return unreadable(file, reader,
                     "This file is nested too deeply to be read; it was left out. Generated code is better excluded.");
         } catch (IOException e) {
-            return FileFacts.unreadable(file.path(), reader.language(),
+            return unreadable(file, reader,
                     "This file could not be read (%s); it was left out. Check that it is whole and that you may read it."
                             .formatted(e.getMessage()));
         }
+    }
+
+    private static FileRead unreadable(SourceFile file, LanguageReader reader, String message) {
+        return new FileRead(FileFacts.unreadable(file.path(), reader.language(), message), file.path());
     }
 
     public String name() {
@@ -202,6 +226,44 @@ public final class Project {
      * @param wanted which definitions to use
      */
     public Findings find(Catalogue catalogue, Predicate<PatternDefinition> wanted, Work work) {
-        return new FindRun(model, catalogue, wanted, work).run();
+        return find(catalogue, wanted, () -> RunCache.NONE, work);
+    }
+
+    /**
+     * The same, with what was found when the same was asked of the same code before.
+     *
+     * @param caches opens the cache; it is closed while the work goes on, so that other processes may use it
+     */
+    public Findings find(Catalogue catalogue, Predicate<PatternDefinition> wanted, Supplier<RunCache> caches,
+            Work work) {
+        if (code == null) {
+            return new FindRun(model, catalogue, wanted, work).run();
+        }
+        RunCache.Question question = question(catalogue, wanted);
+        try (RunCache cache = caches.get()) {
+            Findings known = cache.findings(question, model, catalogue);
+            if (known != null) {
+                return known;
+            }
+        }
+        var run = new FindRun(model, catalogue, wanted, work);
+        Findings found = run.run();
+        if (run.whole()) {
+            try (RunCache cache = caches.get()) {
+                cache.keep(question, found, model);
+            }
+        }
+        return found;
+    }
+
+    private RunCache.Question question(Catalogue catalogue, Predicate<PatternDefinition> wanted) {
+        Stream<String> ids = Stream.of(catalogue.definitions(), catalogue.opportunities())
+                .flatMap(List::stream)
+                .filter(wanted)
+                .map(PatternDefinition::id);
+        String state = RunCache.digest(Stream.concat(Stream.of(code.state()), catalogue.given().stream())
+                .toArray(String[]::new));
+        return new RunCache.Question(
+                RunCache.digest(Stream.concat(Stream.of(code.what()), ids).toArray(String[]::new)), state);
     }
 }

@@ -3,6 +3,8 @@ package dev.huella.core.diagram;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.CodeBase;
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.diagram.ClassDiagram.Box;
 import dev.huella.core.diagram.ClassDiagram.Ending;
 import dev.huella.core.diagram.ClassDiagram.Link;
@@ -14,8 +16,6 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.project.DrawingRequest;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;

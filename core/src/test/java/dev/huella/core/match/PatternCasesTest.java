@@ -2,11 +2,11 @@ package dev.huella.core.match;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition.Role;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;

@@ -2,6 +2,8 @@ package dev.huella.core.suite;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import dev.huella.core.conformance.Finding;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.PatternInstance;
 import dev.huella.core.model.Element;
@@ -9,8 +11,6 @@ import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.molde.PatternDefinition.Role;
-import dev.huella.core.project.Finding;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;

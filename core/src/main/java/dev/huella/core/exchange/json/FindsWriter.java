@@ -1,6 +1,7 @@
 package dev.huella.core.exchange.json;
 
 import com.fasterxml.jackson.core.JsonGenerator;
+import dev.huella.core.conformance.Finding;
 import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
@@ -23,27 +24,24 @@ public final class FindsWriter {
         this.json = json;
     }
 
-    /** An instance with its verdicts, as this format needs them. */
-    public record Found(PatternInstance instance, List<Verdict> verdicts) {}
-
     /**
      * Writes one document; the writer is flushed, not closed.
      *
      * @param format {@code huella-finds/1} or {@code huella-verdicts/1}
      */
-    public static void write(String format, List<Found> found, List<NearMiss> nearMisses,
+    public static void write(String format, List<Finding> found, List<NearMiss> nearMisses,
             List<Opportunity> opportunities, Writer to) throws IOException {
         try (JsonGenerator json = JsonWriting.generator(to)) {
             new FindsWriter(json).document(format, found, nearMisses, opportunities);
         }
     }
 
-    private void document(String format, List<Found> found, List<NearMiss> nearMisses,
+    private void document(String format, List<Finding> found, List<NearMiss> nearMisses,
             List<Opportunity> opportunities) throws IOException {
         json.writeStartObject();
         json.writeStringField("format", format);
         json.writeArrayFieldStart("instances");
-        for (Found one : found) {
+        for (Finding one : found) {
             instance(one);
         }
         json.writeEndArray();
@@ -79,7 +77,7 @@ public final class FindsWriter {
         json.writeEndObject();
     }
 
-    private void instance(Found found) throws IOException {
+    private void instance(Finding found) throws IOException {
         PatternInstance instance = found.instance();
         json.writeStartObject();
         json.writeStringField("id", instance.id());

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dev.huella.core.CodeBase;
+import dev.huella.core.conformance.Findings;
 import dev.huella.core.diagram.Scope;
 import dev.huella.core.diagram.ScopeDiagram;
 import dev.huella.core.diagram.View;
 import dev.huella.core.layout.ClassLayout;
 import dev.huella.core.model.Model;
 import dev.huella.core.molde.Catalogue;
-import dev.huella.core.project.Findings;
 import dev.huella.core.project.Project;
 import dev.huella.core.source.SourceFilter;
 import dev.huella.core.source.Work;

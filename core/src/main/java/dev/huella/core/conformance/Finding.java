@@ -1,6 +1,5 @@
-package dev.huella.core.project;
+package dev.huella.core.conformance;
 
-import dev.huella.core.conformance.Verdict;
 import dev.huella.core.match.PatternInstance;
 import java.util.List;
 

@@ -1,4 +1,4 @@
-package dev.huella.core.exchange.facts;
+package dev.huella.core.exchange.packed;
 
 import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.FileFacts;
@@ -10,38 +10,18 @@ import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.source.SourceSpan;
-import java.io.ByteArrayOutputStream;
-import java.io.DataOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
-/** Writes facts as bytes. Each text stands once, later uses name its number; the file's path is not written. */
-public final class FactsWriter {
-    private final ByteArrayOutputStream bytes = new ByteArrayOutputStream(1 << 12);
-    private final DataOutputStream out = new DataOutputStream(bytes);
-    private final Map<String, Integer> texts = new HashMap<>();
+/** Writes facts as bytes. The file's path is not written. */
+public final class FactsWriter extends PackedWriter {
     private List<TypeDeclared> inner = List.of();
 
     private FactsWriter() {}
 
-    /** What to put into a list, item by item. */
-    @FunctionalInterface
-    private interface Item<T> {
-        void write(T item) throws IOException;
-    }
-
     public static byte[] bytes(FileFacts facts) {
         var writer = new FactsWriter();
-        try {
-            writer.file(facts);
-            writer.out.flush();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e); // memory does not fail
-        }
-        return writer.bytes.toByteArray();
+        return writer.bytes(facts, writer::file);
     }
 
     private void file(FileFacts facts) throws IOException {
@@ -50,8 +30,8 @@ public final class FactsWriter {
         number(facts.lines());
         list(facts.imports(), seen -> {
             text(seen.name());
-            out.writeBoolean(seen.members());
-            out.writeBoolean(seen.all());
+            flag(seen.members());
+            flag(seen.all());
             text(seen.alias());
             text(seen.module());
         });
@@ -67,39 +47,6 @@ public final class FactsWriter {
         });
     }
 
-    private void number(int number) throws IOException {
-        int left = number;
-        while ((left & ~0x7F) != 0) {
-            out.writeByte(left & 0x7F | 0x80);
-            left >>>= 7;
-        }
-        out.writeByte(left);
-    }
-
-    private void text(String text) throws IOException {
-        if (text == null) {
-            number(0);
-            return;
-        }
-        Integer known = texts.get(text);
-        if (known != null) {
-            number(known);
-            return;
-        }
-        texts.put(text, texts.size() + 2);
-        number(1);
-        byte[] utf8 = text.getBytes(java.nio.charset.StandardCharsets.UTF_8);
-        number(utf8.length);
-        out.write(utf8);
-    }
-
-    private <T> void list(List<T> items, Item<T> each) throws IOException {
-        number(items.size());
-        for (T item : items) {
-            each.write(item);
-        }
-    }
-
     private void span(SourceSpan at) throws IOException {
         if (at == null) {
             number(0);
@@ -112,7 +59,7 @@ public final class FactsWriter {
     }
 
     private void type(TypeText type) throws IOException {
-        out.writeBoolean(type != null);
+        flag(type != null);
         if (type != null) {
             text(type.name());
             list(type.arguments(), this::type);
@@ -140,7 +87,7 @@ public final class FactsWriter {
 
     private void declared(TypeDeclared type) throws IOException {
         text(type.name());
-        out.writeBoolean(type.anonymous());
+        flag(type.anonymous());
         number(type.kind().ordinal());
         modifiers(type.modifiers());
         parameters(type.typeParameters());
@@ -177,7 +124,7 @@ public final class FactsWriter {
         list(operation.parameters(), this::parameter);
         type(operation.returns());
         list(operation.inner(), this::declared);
-        out.writeBoolean(operation.body() != null);
+        flag(operation.body() != null);
         if (operation.body() != null) {
             List<TypeDeclared> outer = inner;
             inner = operation.inner();
@@ -190,7 +137,7 @@ public final class FactsWriter {
     private void parameter(ParameterDeclared parameter) throws IOException {
         text(parameter.name());
         type(parameter.type());
-        out.writeBoolean(parameter.optional());
+        flag(parameter.optional());
     }
 
     private void tag(int tag, SourceSpan at) throws IOException {
@@ -217,7 +164,7 @@ public final class FactsWriter {
             case Step.Throw(var value, var at) -> valued(5, value, at);
             case Step.Leave(var whole, var at) -> {
                 tag(6, at);
-                out.writeBoolean(whole);
+                flag(whole);
             }
             case Step.Choose(var on, var branches, var complete, var at) -> {
                 tag(7, at);
@@ -262,7 +209,7 @@ public final class FactsWriter {
     }
 
     private void branches(List<Step.Branch> branches, boolean complete) throws IOException {
-        out.writeBoolean(complete);
+        flag(complete);
         list(branches, branch -> {
             list(branch.labels(), this::value);
             list(branch.steps(), this::step);
@@ -305,7 +252,7 @@ public final class FactsWriter {
                 }
                 case Value.Construct(var ofSuper, var arguments, var at) -> {
                     tag(8, at);
-                    out.writeBoolean(ofSuper);
+                    flag(ofSuper);
                     list(arguments, FactsWriter.this::value);
                 }
                 case Value.ArrayOf(var type, var elements, var at) -> {
@@ -336,7 +283,7 @@ public final class FactsWriter {
                 }
                 case Value.Assign(var target, var given, var plain, var at) -> {
                     pair(12, target, given, at);
-                    out.writeBoolean(plain);
+                    flag(plain);
                 }
                 case Value.Either(var on, var branches, var complete, var at) -> {
                     tag(13, at);
@@ -357,7 +304,7 @@ public final class FactsWriter {
                 case Value.Element(var of, var index, var at) -> pair(17, of, index, at);
                 case Value.Same(var left, var right, var negated, var at) -> {
                     pair(18, left, right, at);
-                    out.writeBoolean(negated);
+                    flag(negated);
                 }
                 case Value.TypeName(var type, var at) -> {
                     tag(19, at);

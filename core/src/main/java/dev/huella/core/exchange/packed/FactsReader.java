@@ -1,4 +1,4 @@
-package dev.huella.core.exchange.facts;
+package dev.huella.core.exchange.packed;
 
 import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.FileFacts;
@@ -16,25 +16,19 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.source.Problem;
 import dev.huella.core.source.SourceSpan;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.function.Supplier;
 
 /** Reads what {@link FactsWriter} wrote. Types inside bodies are the same objects as those that the body lists. */
-public final class FactsReader {
+public final class FactsReader extends PackedReader {
     private static final TypeKind[] KINDS = TypeKind.values();
     private static final Modifiers.Mark[] MARKS = Modifiers.Mark.values();
     private static final Visibility[] VISIBILITIES = Visibility.values();
-    private final byte[] bytes;
     private final String path;
-    private final List<String> texts = new ArrayList<>();
     private List<TypeDeclared> inner = List.of();
-    private int at;
 
     private FactsReader(byte[] bytes, String path) {
-        this.bytes = bytes;
+        super(bytes);
         this.path = path;
     }
 
@@ -56,45 +50,6 @@ public final class FactsReader {
         List<TypeDeclared> types = list(this::declared);
         List<Problem> problems = list(() -> new Problem(path, number(), number(), text()));
         return new FileFacts(path, language, namespace, imports, aliases, types, problems, lines);
-    }
-
-    private int number() {
-        int number = 0;
-        for (int shift = 0;; shift += 7) {
-            byte next = bytes[at++];
-            number |= (next & 0x7F) << shift;
-            if (next >= 0) {
-                return number;
-            }
-        }
-    }
-
-    private boolean flag() {
-        return bytes[at++] != 0;
-    }
-
-    private String text() {
-        int number = number();
-        if (number == 0) {
-            return null;
-        }
-        if (number > 1) {
-            return texts.get(number - 2);
-        }
-        int length = number();
-        String text = new String(bytes, at, length, StandardCharsets.UTF_8).intern();
-        at += length;
-        texts.add(text);
-        return text;
-    }
-
-    private <T> List<T> list(Supplier<T> each) {
-        int size = number();
-        List<T> found = new ArrayList<>(size);
-        for (int i = 0; i < size; i++) {
-            found.add(each.get());
-        }
-        return found;
     }
 
     private SourceSpan span() {

@@ -2,8 +2,8 @@ package dev.huella.core.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dev.huella.core.exchange.facts.FactsReader;
-import dev.huella.core.exchange.facts.FactsWriter;
+import dev.huella.core.exchange.packed.FactsReader;
+import dev.huella.core.exchange.packed.FactsWriter;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.reading.LanguageReaders;
@@ -15,13 +15,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class FactsCacheTest {
+class RunCacheTest {
     private static final byte[] TEXT = "class Buoy { Runnable r = () -> {}; }".getBytes();
     @TempDir
     Path folder;
@@ -44,6 +45,10 @@ class FactsCacheTest {
         return LanguageReaders.installed().forExtension("java").read("Buoy.java", text);
     }
 
+    private static FileFacts facts(RunCache cache, String path, byte[] text, Supplier<FileFacts> reading) {
+        return cache.facts(path, cache.key(path, text), reading);
+    }
+
     @ParameterizedTest
     @MethodSource("sources")
     void whatComesOutEqualsWhatWentIn(Path source) {
@@ -59,8 +64,8 @@ class FactsCacheTest {
     void anUnchangedFileIsNotReadAgain() {
         var readings = new AtomicInteger();
         for (int run = 0; run < 3; run++) {
-            try (FactsCache cache = FactsCache.open(folder.resolve("facts.mv"))) {
-                FileFacts facts = cache.facts("Buoy.java", TEXT, () -> {
+            try (RunCache cache = RunCache.open(folder.resolve("runs.mv"))) {
+                FileFacts facts = facts(cache, "Buoy.java", TEXT, () -> {
                     readings.incrementAndGet();
                     return read(TEXT);
                 });
@@ -73,14 +78,14 @@ class FactsCacheTest {
     @Test
     void aChangedFileAndAnotherPathAreReadAgain() {
         var readings = new AtomicInteger();
-        try (FactsCache cache = FactsCache.open(folder.resolve("facts.mv"))) {
+        try (RunCache cache = RunCache.open(folder.resolve("runs.mv"))) {
             for (String path : List.of("a/Buoy.java", "b/Buoy.java", "a/Buoy.java")) {
-                cache.facts(path, TEXT, () -> {
+                facts(cache, path, TEXT, () -> {
                     readings.incrementAndGet();
                     return read(TEXT);
                 });
             }
-            cache.facts("a/Buoy.java", "class Buoy {}".getBytes(), () -> {
+            facts(cache, "a/Buoy.java", "class Buoy {}".getBytes(), () -> {
                 readings.incrementAndGet();
                 return read("class Buoy {}".getBytes());
             });
@@ -90,12 +95,12 @@ class FactsCacheTest {
 
     @Test
     void aDamagedFileIsBegunAnew() throws Exception {
-        Path file = Files.writeString(folder.resolve("facts.mv"), "no store at all, but a text that stands here");
-        try (FactsCache cache = FactsCache.open(file)) {
-            assertThat(cache.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+        Path file = Files.writeString(folder.resolve("runs.mv"), "no store at all, but a text that stands here");
+        try (RunCache cache = RunCache.open(file)) {
+            assertThat(facts(cache, "Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
         }
-        try (FactsCache cache = FactsCache.open(file)) {
-            assertThat(cache.facts("Buoy.java", TEXT, () -> {
+        try (RunCache cache = RunCache.open(file)) {
+            assertThat(facts(cache, "Buoy.java", TEXT, () -> {
                 throw new AssertionError("it was kept");
             }).types()).hasSize(1);
         }
@@ -103,29 +108,29 @@ class FactsCacheTest {
 
     @Test
     void aSecondProcessReadsWithoutIt() {
-        Path file = folder.resolve("facts.mv");
-        try (FactsCache first = FactsCache.open(file); FactsCache second = FactsCache.open(file)) {
-            assertThat(second).isSameAs(FactsCache.NONE);
-            assertThat(second.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
-            assertThat(first.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+        Path file = folder.resolve("runs.mv");
+        try (RunCache first = RunCache.open(file); RunCache second = RunCache.open(file)) {
+            assertThat(second).isSameAs(RunCache.NONE);
+            assertThat(facts(second, "Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+            assertThat(facts(first, "Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
         }
     }
 
     @Test
     void aFolderInItsPlaceIsNoHarm() throws Exception {
-        Path inTheWay = Files.createDirectories(folder.resolve("facts.mv/inside"));
-        try (FactsCache cache = FactsCache.open(inTheWay.getParent())) {
-            assertThat(cache.facts("Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
+        Path inTheWay = Files.createDirectories(folder.resolve("runs.mv/inside"));
+        try (RunCache cache = RunCache.open(inTheWay.getParent())) {
+            assertThat(facts(cache, "Buoy.java", TEXT, () -> read(TEXT)).types()).hasSize(1);
         }
     }
 
     @Test
     void aModelFromKeptFactsIsTheSame() throws Exception {
         Path demo = Path.of("../demo/src/main/resources/port-aldera");
-        Path file = folder.resolve("facts.mv");
+        Path file = folder.resolve("runs.mv");
         String first = null;
         for (int run = 0; run < 2; run++) {
-            try (FactsCache cache = FactsCache.open(file)) {
+            try (RunCache cache = RunCache.open(file)) {
                 var model = Project.read(List.of(demo), SourceFilter.ALL, cache, Work.QUIET).model();
                 String text = model.types().stream().map(CodeType::toString).toList() + model.relations().toString();
                 assertThat(first == null || first.equals(text)).isTrue();

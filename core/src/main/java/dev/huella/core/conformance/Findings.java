@@ -1,4 +1,4 @@
-package dev.huella.core.project;
+package dev.huella.core.conformance;
 
 import dev.huella.core.match.NearMiss;
 import dev.huella.core.match.Opportunity;
