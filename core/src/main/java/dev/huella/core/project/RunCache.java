@@ -119,7 +119,11 @@ public final class RunCache implements AutoCloseable {
             return known;
         }
         FileFacts read = reading.get();
-        keep(facts, key, FactsWriter.bytes(read));
+        try {
+            keep(facts, key, FactsWriter.bytes(read));
+        } catch (StackOverflowError e) {
+            return read; // nested too deeply to be written; it will be read again
+        }
         return read;
     }
 
@@ -135,8 +139,8 @@ public final class RunCache implements AutoCloseable {
         try {
             byte[] bytes = facts.get(key);
             return bytes == null ? null : FactsReader.facts(bytes, path);
-        } catch (RuntimeException e) {
-            return null; // damaged: it is read again and replaced
+        } catch (RuntimeException | StackOverflowError e) {
+            return null; // damaged, or nested too deeply: it is read again
         }
     }
 

@@ -1,6 +1,7 @@
 package dev.huella.core.source;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 
@@ -40,6 +41,8 @@ public enum LeaveOut {
                     + "|(?i)\\b(?:file|code|class|source|module|header|parser|lexer|script|stub|package)s?\\s+(?:is|are|was|were|has been|have been)\\s+(?:\\w+ly[- ]|auto-?)?generated\\b(?-i)"
                     + "|(?:\\A|\\n)\\W*(?:(?i:auto(?:matically)?[- ]?generated)|(?:Code g|File g|G)enerated|GENERATED) (?i:by|from|using|with|on|code|file)\\b"
                     + "|\\A\\W*generated (?:by|from)\\b");
+    /** Without one of these the pattern above has nothing to find; asking for them first is many times quicker. */
+    private static final List<String> GENERATED_WORDS = List.of("generated", "do not edit", "do not modify");
     private static final Pattern GENERATED_NAME = Pattern.compile(
             "(?:\\.(?:g|designer|generated)\\.cs|\\.pb\\.(?:h|cc)|_pb2(?:_grpc)?\\.py|\\.g\\.dart|\\.designer\\.vb|moc_[^/]*\\.cpp|ui_[^/]*\\.h)$");
     /** What translators of scripts leave in what they write: helpers at the top, the way back to the source at the end. */
@@ -109,7 +112,8 @@ public enum LeaveOut {
             }
             comment.append(text).append('\n');
         }
-        return GENERATED_TEXT.matcher(comment).find();
+        String lower = comment.toString().toLowerCase(Locale.ROOT);
+        return GENERATED_WORDS.stream().anyMatch(lower::contains) && GENERATED_TEXT.matcher(comment).find();
     }
 
     private static boolean translated(byte[] utf8) {

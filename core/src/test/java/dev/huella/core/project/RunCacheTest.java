@@ -4,10 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.exchange.packed.FactsReader;
 import dev.huella.core.exchange.packed.FactsWriter;
+import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.FileFacts;
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.TypeDeclared;
+import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.reading.LanguageReaders;
 import dev.huella.core.source.SourceFilter;
+import dev.huella.core.source.SourceSpan;
 import dev.huella.core.source.Work;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -103,6 +108,26 @@ class RunCacheTest {
             assertThat(facts(cache, "Buoy.java", TEXT, () -> {
                 throw new AssertionError("it was kept");
             }).types()).hasSize(1);
+        }
+    }
+
+    @Test
+    void factsThatAreNestedTooDeeplyToBeKeptAreReadEachTime() {
+        FileFacts plain = read(TEXT);
+        SourceSpan place = new SourceSpan("Buoy.java", 1, 1, 1, 2);
+        Value deep = new Value.Super(place);
+        for (int i = 0; i < 200_000; i++) {
+            deep = new Value.Computed("+", List.of(deep), place);
+        }
+        var field = new FieldDeclared("chain", null, Modifiers.NONE, FieldDeclared.Kind.FIELD, deep, List.of(), place);
+        TypeDeclared buoy = plain.types().getFirst();
+        FileFacts nested = new FileFacts("Buoy.java", "java", "", List.of(), List.of(),
+                List.of(new TypeDeclared(buoy.name(), false, buoy.kind(), buoy.modifiers(), List.of(), List.of(), List.of(),
+                        List.of(field), List.of(), List.of(), place, List.of(), buoy.standing(), null, List.of())),
+                List.of(), 1);
+        try (RunCache cache = RunCache.open(folder.resolve("runs.mv"))) {
+            assertThat(facts(cache, "Buoy.java", TEXT, () -> nested)).isSameAs(nested);
+            assertThat(facts(cache, "Buoy.java", TEXT, () -> nested)).isSameAs(nested);
         }
     }
 
