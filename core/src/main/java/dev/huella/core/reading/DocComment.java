@@ -44,6 +44,12 @@ public final class DocComment {
         return comment != null && comment.startsWith("/**") ? new DocComment(comment) : NONE;
     }
 
+    /** What is known after another comment: one that is no documentation may stand between it and what it is about. */
+    public DocComment then(String comment) {
+        DocComment next = of(comment);
+        return next == NONE ? this : next;
+    }
+
     /** Null when the comment does not speak of that parameter. */
     public TypeText parameter(String name) {
         return parameters.get(name);

@@ -65,19 +65,40 @@ public final class Masks {
     /** Puts one letter in the place of another wherever it stands in code, which is not in texts and comments. */
     public Masks writeInCode(char letter, char instead) {
         for (int i = 0; i < text.length(); i++) {
-            switch (text.charAt(i)) {
-                case '"' -> i = endOfText(i);
-                case '/' -> i = text.startsWith("//", i)
-                        ? before(text.indexOf('\n', i))
-                        : text.startsWith("/*", i) ? before(text.indexOf("*/", i)) : i;
-                default -> {
-                    if (text.charAt(i) == letter) {
-                        put(i, instead);
-                    }
-                }
+            int end = endOfNoCode(i);
+            if (end == i && text.charAt(i) == letter) {
+                put(i, instead);
             }
+            i = Math.max(i, end - 1);
         }
         return this;
+    }
+
+    /** Puts blanks where comments are, but not where a text looks like one. */
+    public Masks blankComments() {
+        for (int i = 0; i < text.length(); i++) {
+            int end = endOfNoCode(i);
+            for (int at = i; at < end && text.charAt(i) == '/'; at++) {
+                put(at, given[at] == '\n' ? '\n' : ' ');
+            }
+            i = Math.max(i, end - 1);
+        }
+        return this;
+    }
+
+    /** Where the text or comment ends that begins here, the first position behind it; the same position when none does. */
+    private int endOfNoCode(int start) {
+        if (text.charAt(start) == '"') {
+            return Math.min(endOfText(start) + 1, text.length());
+        }
+        if (text.charAt(start) == '\'') {
+            int letter = text.startsWith("\\", start + 1) ? start + 3 : start + 2;
+            return text.startsWith("'", letter) ? letter + 1 : start;
+        }
+        if (text.startsWith("//", start)) {
+            return before(text.indexOf('\n', start));
+        }
+        return text.startsWith("/*", start) ? Math.min(before(text.indexOf("*/", start + 2)) + 2, text.length()) : start;
     }
 
     private int endOfText(int start) {

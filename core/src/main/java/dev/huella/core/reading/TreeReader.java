@@ -10,6 +10,7 @@ import dev.huella.core.source.Problem;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
@@ -53,8 +54,13 @@ public abstract class TreeReader implements LanguageReader {
         return utf8;
     }
 
-    /** A second try for a text that did not parse whole; the same array when there is none. */
+    /** What else is hidden from a text that did not parse whole, after {@link #masked}; the same array when there is nothing. */
     protected byte[] maskedAgain(byte[] utf8) {
+        return utf8;
+    }
+
+    /** The text without the comments that tell nothing, for a text that did not parse whole; lengths unchanged. */
+    protected byte[] withoutComments(byte[] utf8) {
         return utf8;
     }
 
@@ -80,8 +86,8 @@ public abstract class TreeReader implements LanguageReader {
         if (tree == null) {
             return FileFacts.unreadable(path, language(), TOO_LONG);
         }
-        byte[] again = tree.broken() ? maskedAgain(masked) : masked;
-        if (again != masked) {
+        byte[] again = tree.broken() ? maskedAgain(masked(withoutComments(utf8))) : masked;
+        if (again != masked && !Arrays.equals(again, masked)) {
             int faults = tree.errors().size();
             SyntaxTree second = parser().parse(again);
             tree = second != null && second.errors().size() <= faults ? second : parser().parse(masked);

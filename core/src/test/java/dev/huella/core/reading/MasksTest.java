@@ -58,10 +58,30 @@ class MasksTest {
             a /* b; */ ; c        | a /* b; */ ! c
             a / b ; c             | a / b ! c
             "open ; end           | "open ; end
+            '"' ; '\\'' ; ';' a    | '"' ! '\\'' ! ';' a
             \"""t; " ;\""" ; c    | \"""t; " ;\""" ! c
             """)
     void lettersChangeInCodeOnly(String given, String expected) {
         assertThat(text(Masks.of(utf8(given)).writeInCode(';', '!'))).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            a // note         | a
+            a /* b */ c       | a         c
+            a "// b" c        | a "// b" c
+            a "/*" /* b */ c  | a "/*"         c
+            a '"' // b        | a '"'
+            a /* open         | a
+            a / b * c /       | a / b * c /
+            """)
+    void commentsAreBlankedButNotInTexts(String given, String expected) {
+        assertThat(text(Masks.of(utf8(given)).blankComments()).stripTrailing()).isEqualTo(expected);
+    }
+
+    @Test
+    void linesEndWhereTheyDidInsideComments() {
+        assertThat(text(Masks.of(utf8("a /* b\n c */ d // e\nf")).blankComments())).isEqualTo("a     \n      d     \nf");
     }
 
     @Test
@@ -77,6 +97,7 @@ class MasksTest {
                     .blank(Pattern.compile("\\([^)]*\\)"), 0)
                     .write(Pattern.compile("a(b)"), 1, "_")
                     .writeInCode(';', '\r')
+                    .blankComments()
                     .bytes();
             assertThat(masked).hasSameSizeAs(given);
             for (int i = 0; i < given.length; i++) {

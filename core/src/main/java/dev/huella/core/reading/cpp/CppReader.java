@@ -3,6 +3,7 @@ package dev.huella.core.reading.cpp;
 import com.google.auto.service.AutoService;
 import dev.huella.core.facts.FileFacts;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -32,6 +33,11 @@ public final class CppReader extends TreeReader {
     @Override
     protected byte[] masked(byte[] utf8) {
         return CppMasks.mask(utf8);
+    }
+
+    @Override
+    protected byte[] withoutComments(byte[] utf8) {
+        return Masks.of(utf8).blankComments().bytes();
     }
 
     @Override

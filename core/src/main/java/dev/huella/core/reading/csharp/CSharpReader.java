@@ -13,6 +13,7 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.reading.Directives;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -43,6 +44,11 @@ public final class CSharpReader extends TreeReader {
     @Override
     protected byte[] masked(byte[] utf8) {
         return CSharpMasks.mask(utf8);
+    }
+
+    @Override
+    protected byte[] withoutComments(byte[] utf8) {
+        return Masks.of(utf8).blankComments().bytes();
     }
 
     @Override

@@ -5,6 +5,7 @@ import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.FileFacts.ImportSeen;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -37,6 +38,11 @@ public final class JavaReader extends TreeReader {
     @Override
     protected byte[] masked(byte[] utf8) {
         return JavaMasks.mask(utf8);
+    }
+
+    @Override
+    protected byte[] withoutComments(byte[] utf8) {
+        return Masks.of(utf8).blankComments().bytes();
     }
 
     @Override

@@ -124,13 +124,13 @@ final class PhpTypes {
     }
 
     private void members(SyntaxNode body, TypeParts into) {
-        String comment = null;
+        DocComment doc = DocComment.NONE;
         for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.tokens()) {
             if (member.is("comment")) {
-                comment = member.text();
+                doc = doc.then(member.text());
             } else if (member.named()) {
-                member(member, DocComment.of(comment), into);
-                comment = null;
+                member(member, doc, into);
+                doc = DocComment.NONE;
             }
         }
         if (body != null && into.kind() != TypeKind.INTERFACE) {

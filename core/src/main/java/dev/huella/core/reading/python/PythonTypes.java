@@ -33,7 +33,7 @@ final class PythonTypes {
 
     private static final Pattern HANDED_ON = Pattern
             .compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*(\\(\\s*\\))?,");
-    private static final Pattern GIVEN_BACK = Pattern.compile("return\\s+self\\.(\\w+)\\s*$");
+    private static final Pattern GIVEN_BACK = Pattern.compile("return\\s+self\\.(\\w+)");
 
     static TypeText annotation(SyntaxNode type) {
         if (type != null && type.text().equals("None")) {
@@ -178,8 +178,8 @@ final class PythonTypes {
     private static String givenBack(String operation, List<SyntaxNode> members) {
         return members.stream()
                 .filter(member -> member.is("function_definition") && member.child("name").text().equals(operation))
-                .map(member -> GIVEN_BACK.matcher(member.text().strip()))
-                .filter(Matcher::find)
+                .map(member -> GIVEN_BACK.matcher(member.child("body").children().getLast().text()))
+                .filter(Matcher::matches)
                 .map(found -> found.group(1))
                 .findFirst()
                 .orElse(operation);

@@ -46,13 +46,12 @@ final class ScriptClosures {
     }
 
     static void members(SyntaxNode object, TypeParts into, Map<String, SyntaxNode> functions) {
-        String comment = null;
+        DocComment doc = DocComment.NONE;
         for (SyntaxNode child : object.tokens()) {
             if (child.is("comment")) {
-                comment = child.text();
+                doc = doc.then(child.text());
                 continue;
             }
-            DocComment doc = DocComment.of(comment);
             switch (child.kind()) {
                 case "method_definition" -> operation(ScriptMembers.name(child.child("name")), child, child, doc,
                         ScriptMembers.modifiers(child, child.child("name"), doc), into);
@@ -67,7 +66,7 @@ final class ScriptClosures {
                     continue; // punctuation does not end a comment's reach
                 }
             }
-            comment = null;
+            doc = DocComment.NONE;
         }
     }
 

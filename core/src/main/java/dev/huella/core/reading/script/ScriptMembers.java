@@ -55,14 +55,14 @@ final class ScriptMembers {
                 .stream()
                 .filter(member -> member.is("method_definition"))
                 .forEach(member -> written.add(name(member.child("name"))));
-        String comment = null;
+        DocComment doc = DocComment.NONE;
         for (SyntaxNode member : body.tokens()) {
             if (member.is("comment")) {
-                comment = member.text();
+                doc = doc.then(member.text());
                 continue;
             }
-            member(member, DocComment.of(comment));
-            comment = null;
+            member(member, doc);
+            doc = DocComment.NONE;
         }
         body.children().forEach(this::assigned);
     }
@@ -210,16 +210,16 @@ final class ScriptMembers {
     /** Fields that operations give to the receiver without a declaration. */
     void assigned(SyntaxNode member) {
         Deque<SyntaxNode> open = new ArrayDeque<>(List.of(member));
-        String comment = null;
+        DocComment doc = DocComment.NONE;
         while (!open.isEmpty()) {
             SyntaxNode node = open.pop();
             if (node.is("comment")) {
-                comment = node.text();
+                doc = doc.then(node.text());
                 continue;
             }
             if (node.is("assignment_expression")) {
-                target(node.child("left"), DocComment.of(comment));
-                comment = null;
+                target(node.child("left"), doc);
+                doc = DocComment.NONE;
             }
             Map<String, SyntaxNode> atOnce = assignedAtOnce(node);
             if (atOnce != null) {

@@ -93,13 +93,13 @@ final class ScriptModule {
     }
 
     private void top(SyntaxNode root) {
-        String comment = null;
+        DocComment doc = DocComment.NONE;
         for (SyntaxNode node : root.tokens()) {
             if (node.is("comment")) {
-                comment = node.text();
+                doc = doc.then(node.text());
             } else if (node.named()) {
-                statement(node, DocComment.of(comment));
-                comment = null;
+                statement(node, doc);
+                doc = DocComment.NONE;
             }
         }
     }

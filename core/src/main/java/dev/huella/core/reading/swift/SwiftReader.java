@@ -10,6 +10,7 @@ import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.reading.LanguageReader;
+import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.SyntaxTree;
 import dev.huella.core.reading.TreeReader;
@@ -39,6 +40,11 @@ public final class SwiftReader extends TreeReader {
     @Override
     protected byte[] masked(byte[] utf8) {
         return SwiftMasks.mask(utf8);
+    }
+
+    @Override
+    protected byte[] withoutComments(byte[] utf8) {
+        return Masks.of(utf8).blankComments().bytes();
     }
 
     @Override
