@@ -101,6 +101,13 @@ public sealed interface Value {
     /** Two values compared by {@code ==} or {@code !=}. */
     record Same(Value left, Value right, boolean negated, SourceSpan at) implements Value {}
 
+    /** What steps give that are done when it is first asked for: the value itself where giving it is all they do. */
+    static Value given(List<Step> steps, SourceSpan at) {
+        return steps.size() == 1 && steps.getFirst() instanceof Step.Return back && back.value() != null
+                ? back.value()
+                : new Call(new Function(List.of(), steps, at), APPLY, List.of(), at);
+    }
+
     /** A type meant as a value. */
     record TypeName(TypeText type, SourceSpan at) implements Value {}
 

@@ -32,10 +32,10 @@ final class AssignResolver {
                     body.add(new Deed.Stores(local.flow(), null, given, body.setting, assign.at()));
                 }
                 if (assign.plain()) {
-                    local.assign(given);
+                    local.assign(given, body.setting);
                     local.holds(assign.value());
                 } else {
-                    local.assign(Flow.UNKNOWN); // what is there now was worked out
+                    local.or(Flow.UNKNOWN); // what is there now was worked out
                 }
                 return given;
             }
@@ -70,7 +70,18 @@ final class AssignResolver {
                         : new Deed.Stores(target, null, given, body.setting, assign.at()));
             }
         }
+        noteUnknown(assign, target, given);
         return given;
+    }
+
+    /** A member that nothing is known of is given a value by what it belongs to, as if that were asked to take it. */
+    private void noteUnknown(Value.Assign assign, Flow target, Flow given) {
+        if (assign.target() instanceof Value.Member member && !target.anyOf(Origin.OfField.class)) {
+            Flow of = values.quietly(member.of());
+            if (!NameResolver.isType(of)) {
+                body.add(new Deed.Calls(null, member.name() + "=", of, List.of(given), false, body.setting, assign.at()));
+            }
+        }
     }
 
     /** What is given under a name that the object is not known to have. */

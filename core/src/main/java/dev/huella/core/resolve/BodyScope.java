@@ -3,6 +3,7 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,9 +24,12 @@ final class BodyScope {
         private final List<Origin> origins = new ArrayList<>(2);
         private TypeUse type;
         private Value.Function function;
+        /** Where it was declared; null for parameters and elements. */
+        private final Block block;
 
-        Local(Flow first, TypeUse type) {
+        Local(Flow first, TypeUse type, Block block) {
             this.type = type;
+            this.block = block;
             first.origins().forEach(this::add);
         }
 
@@ -35,13 +39,23 @@ final class BodyScope {
             }
         }
 
-        void assign(Flow flow) {
+        /** In the block that declares it, what it is given takes the place of what it was; elsewhere it may be either. */
+        void assign(Flow flow, Setting within) {
+            boolean instead = block != null && block.within == within;
+            if (instead) {
+                origins.clear();
+            }
+            or(flow);
+            if (type.isUnknown() || instead && block.anyType && !flow.type().isUnknown()) {
+                type = flow.type();
+            }
+        }
+
+        /** It may be that as well. */
+        void or(Flow flow) {
             origins.remove(Origin.NOTHING);
             origins.remove(Origin.UNKNOWN);
             flow.origins().forEach(this::add);
-            if (type.isUnknown()) {
-                type = flow.type();
-            }
         }
 
         /** It was given a function when nothing said what is asked of it; what it is shows where it is handed on. */
@@ -59,9 +73,22 @@ final class BodyScope {
         }
     }
 
+    /** A parameter, or an element that is gone through. */
     void declare(String name, Flow first, TypeUse type) {
-        locals.put(name, new Local(first, type));
+        locals.put(name, new Local(first, type, null));
     }
+
+    /** A variable that is declared in this block; it may hold anything when no type is written and the language lets it. */
+    void declare(String name, Flow first, TypeUse written, Block block) {
+        locals.put(name, new Local(first, written.isUnknown() ? first.type() : written, block));
+    }
+
+    /**
+     * Where a variable is declared.
+     *
+     * @param anyType what it is given later may be of any type
+     */
+    record Block(Setting within, boolean anyType) {}
 
     /** Null when there is no such variable. */
     Local find(String name) {

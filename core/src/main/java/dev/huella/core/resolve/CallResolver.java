@@ -57,6 +57,9 @@ final class CallResolver {
         if (made != null) {
             return made;
         }
+        if (call.receiver() instanceof Value.Function function && call.name().equals(Value.APPLY)) {
+            return functions.atOnce(function, arguments.plain(call.arguments()), expected);
+        }
         Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
         Flow told = listeners.call(call, receiver, used);
         if (told != null) {

@@ -90,6 +90,32 @@ final class FunctionResolver {
         return Flow.of(new Origin.OfFunction(type), expected);
     }
 
+    /** What a function gives that is called where it is written. */
+    Flow atOnce(Value.Function function, List<Flow> arguments, TypeUse expected) {
+        int first = body.deeds.size();
+        TypeUse outerResult = body.functionResult;
+        body.functionResult = expected;
+        var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
+        body.within(inside, () -> {
+            for (int i = 0; i < function.parameters().size(); i++) {
+                Flow given = i < arguments.size() ? arguments.get(i) : Flow.UNKNOWN;
+                body.scope.declare(function.parameters().get(i).name(), given, given.type());
+            }
+            steps.steps(function.body());
+        });
+        body.functionResult = outerResult;
+        List<Origin> origins = new ArrayList<>();
+        List<Deed> deeds = new ArrayList<>(body.deeds.subList(first, body.deeds.size()));
+        for (Deed deed : deeds) {
+            if (deed instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
+                    && innermostFunction(within) == inside) {
+                origins.addAll(value.origins());
+            }
+        }
+        TypeUse type = result(deeds, inside).type();
+        return origins.isEmpty() ? Flow.UNKNOWN : new Flow(origins, type.isUnknown() ? expected : type);
+    }
+
     /** A function that nothing asks for yet: where it goes shows what it has to be. */
     private Flow unasked(Value.Function function, String holder) {
         var type = new CodeType(holder, holder, TypeKind.FUNCTION, Modifiers.NONE, function.at(), body.type, true);

@@ -108,7 +108,8 @@ final class StepResolver {
         Flow first = declare.initial() == null
                 ? new Flow(List.of(), written)
                 : values.flow(declare.initial(), written, declare.name());
-        body.scope.declare(declare.name(), first, written.isUnknown() ? first.type() : written);
+        body.scope.declare(declare.name(), first, written, new BodyScope.Block(body.setting,
+                written.isUnknown() && body.world.library.rule(Rule.DYNAMIC)));
         body.scope.find(declare.name()).holds(declare.initial());
     }
 

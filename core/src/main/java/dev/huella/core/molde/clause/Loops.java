@@ -165,7 +165,7 @@ final class Loops {
     /** The field whose elements a loop that counts calls; null when it calls none. */
     private static Field counted(Operation operation, Setting within) {
         Setting loop = within;
-        while (loop != null && loop.kind() != Setting.Kind.WHILE) {
+        while (loop != null && loop.kind() != Setting.Kind.WHILE && loop.kind() != Setting.Kind.EACH) {
             loop = loop.kind() == Setting.Kind.FUNCTION ? null : loop.outer();
         }
         for (Deed deed : loop == null ? List.<Deed>of() : operation.deeds()) {

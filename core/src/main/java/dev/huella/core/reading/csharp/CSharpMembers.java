@@ -114,9 +114,8 @@ final class CSharpMembers {
     /** What the function makes that a value made on first use is given; null when it is given none. */
     private static Value madeLater(Value value) {
         return value instanceof Value.Create create && !create.arguments().isEmpty()
-                && create.arguments().getFirst() instanceof Value.Function function && function.body().size() == 1
-                && function.body().getFirst() instanceof Step.Return(Value made, SourceSpan _)
-                        ? made
+                && create.arguments().getFirst() instanceof Value.Function function
+                        ? Value.given(function.body(), function.at())
                         : null;
     }
 

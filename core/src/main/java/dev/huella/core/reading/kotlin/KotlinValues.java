@@ -56,10 +56,7 @@ final class KotlinValues extends Bodies {
         Value value = value(node);
         if (value instanceof Value.Call call && call.name().equals("lazy") && call.receiver() == null
                 && !call.arguments().isEmpty() && call.arguments().getLast() instanceof Value.Function function) {
-            return function.body().size() == 1 && function.body().getFirst() instanceof Step.Return back
-                    && back.value() != null
-                            ? back.value()
-                            : new Value.Call(function, Value.APPLY, List.of(), node.span());
+            return Value.given(function.body(), node.span());
         }
         return value;
     }

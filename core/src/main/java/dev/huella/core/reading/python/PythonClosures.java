@@ -108,9 +108,12 @@ final class PythonClosures {
     /** The same steps, with what is returned at the end put into a variable of the module when it is missing there. */
     static List<Step> kept(String name, List<Step> steps, List<ParameterDeclared> input, SyntaxNode function,
             TypeParts module) {
-        if (steps.isEmpty() || !(steps.getLast() instanceof Step.Return(Value value, SourceSpan at)) || value == null) {
+        if (steps.isEmpty()) {
             return steps;
         }
+        boolean ends = steps.getLast() instanceof Step.Return back && back.value() != null;
+        SourceSpan at = ends ? steps.getLast().at() : function.span();
+        Value value = ends ? ((Step.Return) steps.getLast()).value() : Value.given(steps, at);
         String kept = "kept by " + name;
         module.fields()
                 .add(new FieldDeclared(kept, null, HIDDEN.with(Modifiers.Mark.STATIC).with(Modifiers.Mark.IMPLIED),
@@ -119,7 +122,7 @@ final class PythonClosures {
                                 : new Value.Cast(TypeText.of("dict"),
                                         new Value.ArrayOf(null, List.of(), at), at),
                         List.of(), function.span()));
-        List<Step> all = new ArrayList<>(steps.subList(0, steps.size() - 1));
+        List<Step> all = new ArrayList<>(ends ? steps.subList(0, steps.size() - 1) : List.of());
         var variable = new Value.Name(kept, at);
         if (!input.isEmpty()) {
             List<Value> key = input.stream().map(one -> (Value) new Value.Name(one.name(), at)).toList();

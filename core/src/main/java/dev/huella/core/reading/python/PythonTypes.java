@@ -217,12 +217,11 @@ final class PythonTypes {
             steps = PythonClosures.kept(name, steps, parameters, node, into);
         }
         List<Step> done = steps.stream().filter(step -> !isDocumentation(step)).toList();
-        if (!free && decorators.stream().anyMatch(one -> one.endsWith("cached_property")) && done.size() == 1
-                && done.getFirst() instanceof Step.Return(Value made, SourceSpan _) && made != null) {
+        if (!free && decorators.stream().anyMatch(one -> one.endsWith("cached_property"))) {
             into.fields()
                     .add(new FieldDeclared(name, result(name, node.child("return_type")),
                             visibility(name).with(Mark.LAZY),
-                            FieldDeclared.Kind.FIELD, made, bodies.inner(), node.span()));
+                            FieldDeclared.Kind.FIELD, Value.given(done, node.span()), bodies.inner(), node.span()));
             return; // worked out when it is first asked for, and kept
         }
         Modifiers modifiers = modifiers(name, decorators);

@@ -156,8 +156,15 @@ final class RubyBodies extends Bodies {
                             ? steps(node.child("body"))
                             : one(node.child("body")),
                     at));
-            case "for" -> into.add(new Step.Loop(lastName(node.child("pattern")), null,
-                    value(node.child("value").children().getFirst()), steps(node.child("body")), at));
+            case "for" -> {
+                Value over = value(node.child("value").children().getFirst());
+                SyntaxNode pattern = node.child("pattern");
+                List<String> all = pattern.children().isEmpty()
+                        ? List.of(pattern.text())
+                        : pattern.children().stream().map(SyntaxNode::text).toList();
+                names.enter(all);
+                into.add(new Step.Loop(all.getLast(), null, over, names.leave(steps(node.child("body"))), at));
+            }
             case "case" -> into.add(choice(node));
             case "case_match" -> into.add(matched(node));
             case "begin" -> into.addAll(guarded(node));
@@ -310,7 +317,7 @@ final class RubyBodies extends Bodies {
         if (name.equals("raise") && receiver == null) {
             into.add(new Step.Throw(values.raised(node), node.span()));
         } else if (written != null && receiver != null && EACH.contains(name)) {
-            List<ParameterDeclared> given = RubyParameters.of(written.child("parameters"));
+            List<ParameterDeclared> given = RubyParameters.of(written.child("parameters"), written.child("body"));
             into.add(loop(value(receiver), name, given, written, node));
         } else if (written != null && receiver == null && name.equals("loop")
                 || written != null && name.equals("times")) {
@@ -318,7 +325,7 @@ final class RubyBodies extends Bodies {
                 into.add(act(value(receiver)));
             }
             names.enter(
-                    RubyParameters.of(written.child("parameters")).stream().map(ParameterDeclared::name).toList());
+                    RubyParameters.of(written.child("parameters"), written.child("body")).stream().map(ParameterDeclared::name).toList());
             into.add(new Step.Loop(null, null, null, names.leave(stepsOf(written.child("body"))), node.span()));
         } else if (written != null && name.equals("synchronize") && receiver != null) {
             into.add(
@@ -341,10 +348,5 @@ final class RubyBodies extends Bodies {
         steps.addAll(stepsOf(block.child("body")));
         return new Step.Loop(element < 0 ? "it" : given.get(element).name(), null, over, names.leave(steps),
                 node.span());
-    }
-
-    private static String lastName(SyntaxNode pattern) {
-        List<SyntaxNode> parts = pattern.children();
-        return parts.isEmpty() ? pattern.text() : lastName(parts.getLast());
     }
 }

@@ -37,6 +37,29 @@ final class RubyParameters {
         return found;
     }
 
+    /** What a block is given: as written, or as its body names it where nothing is written ({@code it}, {@code _1}). */
+    static List<ParameterDeclared> of(SyntaxNode written, SyntaxNode body) {
+        if (written != null || body == null) {
+            return of(written);
+        }
+        int numbered = 0;
+        boolean it = false;
+        Deque<SyntaxNode> open = new ArrayDeque<>(List.of(body));
+        while (!open.isEmpty()) {
+            SyntaxNode node = open.pop();
+            if (node.is("identifier") && node.text().matches("_[1-9]")) {
+                numbered = Math.max(numbered, node.text().charAt(1) - '0');
+            }
+            it |= node.is("identifier") && node.text().equals("it");
+            node.children().forEach(open::push);
+        }
+        List<ParameterDeclared> found = new ArrayList<>();
+        for (int i = 1; i <= numbered; i++) {
+            found.add(new ParameterDeclared("_" + i, null));
+        }
+        return found.isEmpty() && it ? List.of(new ParameterDeclared("it", null)) : found;
+    }
+
     /** A body that yields takes a block, written among the parameters or not. */
     static void block(SyntaxNode body, List<ParameterDeclared> parameters, RubyBodies bodies) {
         ParameterDeclared last = parameters.isEmpty() ? null : parameters.getLast();

@@ -38,7 +38,7 @@ final class RubyTypes {
     private static final Pattern HANDED_ON = Pattern.compile("@?(\\w+)\\.(?:public_send|__send__|send)\\(");
     /** A body that makes what a variable of the object holds when it is first asked for. */
     private static final Pattern EVALUATED = Pattern.compile("\\b(?:instance_eval|instance_exec)\\b.*&\\w+");
-    private static final Pattern FILLED = Pattern.compile("\\A\\s*@(\\w+)\\s*\\|\\|=");
+    private static final Pattern FILLED = Pattern.compile("(?m)^\\s*@(\\w+)\\s*\\|\\|=");
     /** By operation, the variable that it hands out and fills when it is empty. */
     private final Map<String, String> filled = new HashMap<>();
     /** True when the base is one of the library's that hand on to an object they keep. */

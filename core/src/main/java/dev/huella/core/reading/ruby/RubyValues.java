@@ -241,9 +241,10 @@ final class RubyValues extends Bodies {
     }
 
     Value function(SyntaxNode parameters, SyntaxNode body, SourceSpan at) {
-        List<ParameterDeclared> declared = RubyParameters.of(parameters);
+        boolean block = body != null && (body.is("block") || body.is("do_block"));
+        SyntaxNode inner = block ? body.child("body") : body;
+        List<ParameterDeclared> declared = RubyParameters.of(parameters, block ? inner : null);
         bodies.names().enter(declared.stream().map(ParameterDeclared::name).toList());
-        SyntaxNode inner = body != null && (body.is("block") || body.is("do_block")) ? body.child("body") : body;
         List<Step> steps = Bodies.giving(bodies.stepsOf(inner), false);
         return new Value.Function(declared, bodies.names().leave(steps), at);
     }
