@@ -15,6 +15,16 @@ public sealed interface Deed {
         public Calls {
             arguments = List.copyOf(arguments);
         }
+
+        /** A member of which nothing is known is given a value. */
+        public static Calls setting(String member, Flow of, Flow value, Setting within, SourceSpan at) {
+            return new Calls(null, member + "=", of, List.of(value), false, within, at);
+        }
+
+        /** True when it is such a one. */
+        public boolean isSetting() {
+            return callee == null && !used && arguments.size() == 1 && name.endsWith("=");
+        }
     }
 
     /** Makes an object; {@code constructor} is null when it is not known. */

@@ -8,14 +8,14 @@ import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.NoSuchElementException;
+import java.util.regex.Pattern;
 
 /** The forms of steps and values that languages share. A reader says which of its nodes are which. */
 public abstract class Bodies {
-    /** A type, or a function meant by name; words that stand for values are neither. */
-    private static final Pattern NAMED = Pattern.compile(
-            "(?!(?:true|false|null|nil|undefined|nullptr|self|this)\\b)(?:[A-Z]\\w*(\\.\\w+)*|[a-z_]\\w*)");
+    /** Numbers, texts, and the words of the languages for nothing, for truth and for the object itself. */
+    private static final Pattern PLAIN = Pattern.compile("[-+]?\\.?\\d.*|[a-zA-Z]{0,2}[\"'`].*|:\\w+|/.*"
+            + "|true|false|null|nil|undefined|nullptr|self|this|\\.\\w+|default|\\*", Pattern.DOTALL);
 
     /** No name that code can give. */
     private static final String EACH = "each of them";
@@ -185,10 +185,7 @@ public abstract class Bodies {
     }
 
     private void addDefault(SyntaxNode name, SyntaxNode value, List<Step> into) {
-        boolean says = value.text().contains("(") || value.text().startsWith("new ")
-                || value.text().startsWith("[") || value.text().startsWith("{")
-                || NAMED.matcher(value.text()).matches();
-        if (name != null && says) {
+        if (name != null && !PLAIN.matcher(value.text()).matches()) {
             SourceSpan at = value.span();
             var target = new Value.Name(name.text().replace("$", ""), at);
             into.add(choice(absent(target, false, at),

@@ -1,7 +1,9 @@
 package dev.huella.core.reading;
 
 import dev.huella.core.source.SourceSpan;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 
 /** One node of a {@link SyntaxTree}. Valid until the tree's parser parses the next file. */
@@ -80,13 +82,41 @@ public record SyntaxNode(SyntaxTree tree, int index) {
         return found;
     }
 
-    /** Children that are kept at all: named ones and tokens that carry meaning. */
+    /** Named children and tokens that carry meaning, in order; no comments. */
     public List<SyntaxNode> tokens() {
+        List<SyntaxNode> found = withComments();
+        found.removeIf(SyntaxNode::isComment);
+        return found;
+    }
+
+    /** The same with comments. */
+    public List<SyntaxNode> withComments() {
         List<SyntaxNode> found = new ArrayList<>();
         for (int i = tree.first(index); i >= 0; i = tree.next(i)) {
             found.add(new SyntaxNode(tree, i));
         }
         return found;
+    }
+
+    /** The text without the comments in it. */
+    public String code() {
+        var code = new StringBuilder();
+        int from = start();
+        Deque<SyntaxNode> open = new ArrayDeque<>(List.of(this));
+        while (!open.isEmpty()) {
+            SyntaxNode node = open.pop();
+            if (node.isComment()) {
+                code.append(text(from, node.start()));
+                from = node.end();
+            } else {
+                node.withComments().reversed().forEach(open::push);
+            }
+        }
+        return code.append(text(from, end())).toString();
+    }
+
+    public boolean isComment() {
+        return kind().endsWith("comment");
     }
 
     /** Named children that fill a field, in order. */

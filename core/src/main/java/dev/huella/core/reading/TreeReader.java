@@ -160,7 +160,7 @@ public abstract class TreeReader implements LanguageReader {
             if (kind != null) {
                 found.add(new Tint(node.start(), node.end(), kind));
             } else {
-                node.tokens().reversed().forEach(open::push);
+                node.withComments().reversed().forEach(open::push);
             }
         }
         return found;

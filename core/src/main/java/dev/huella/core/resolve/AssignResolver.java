@@ -79,7 +79,7 @@ final class AssignResolver {
         if (assign.target() instanceof Value.Member member && !target.anyOf(Origin.OfField.class)) {
             Flow of = values.quietly(member.of());
             if (!NameResolver.isType(of)) {
-                body.add(new Deed.Calls(null, member.name() + "=", of, List.of(given), false, body.setting, assign.at()));
+                body.add(Deed.Calls.setting(member.name(), of, given, body.setting, assign.at()));
             }
         }
     }

@@ -90,7 +90,7 @@ final class FunctionResolver {
         return Flow.of(new Origin.OfFunction(type), expected);
     }
 
-    /** What a function gives that is called where it is written. */
+    /** What a function gives that is called where it is written. {@code arguments}: null for what is a function itself. */
     Flow atOnce(Value.Function function, List<Flow> arguments, TypeUse expected) {
         int first = body.deeds.size();
         TypeUse outerResult = body.functionResult;
@@ -98,7 +98,8 @@ final class FunctionResolver {
         var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
         body.within(inside, () -> {
             for (int i = 0; i < function.parameters().size(); i++) {
-                Flow given = i < arguments.size() ? arguments.get(i) : Flow.UNKNOWN;
+                Flow written = i < arguments.size() ? arguments.get(i) : null;
+                Flow given = written == null ? Flow.UNKNOWN : written;
                 body.scope.declare(function.parameters().get(i).name(), given, given.type());
             }
             steps.steps(function.body());

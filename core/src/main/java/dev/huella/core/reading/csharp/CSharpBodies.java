@@ -160,7 +160,7 @@ final class CSharpBodies extends Bodies {
     private static SyntaxNode valueOf(SyntaxNode node) {
         return node.tokens()
                 .stream()
-                .filter(token -> token.named() && !token.is("comment") || token.is("this"))
+                .filter(token -> token.named() || token.is("this"))
                 .reduce((first, second) -> second)
                 .orElse(null);
     }

@@ -31,7 +31,7 @@ final class CSharpValues extends Bodies {
 
     /** The value of the child at a position among those that are no comments; keywords may be values. */
     Value token(SyntaxNode node, int position) {
-        List<SyntaxNode> tokens = node.tokens().stream().filter(token -> !token.is("comment")).toList();
+        List<SyntaxNode> tokens = node.tokens();
         return position < tokens.size() ? value(tokens.get(position)) : new Value.Computed("", List.of(), node.span());
     }
 
@@ -90,7 +90,7 @@ final class CSharpValues extends Bodies {
     private Value last(SyntaxNode node) {
         List<SyntaxNode> tokens = node.tokens()
                 .stream()
-                .filter(token -> token.named() && !token.is("comment") || token.is("this"))
+                .filter(token -> token.named() || token.is("this"))
                 .toList();
         return tokens.isEmpty() ? new Value.Computed("", List.of(), node.span()) : value(tokens.getLast());
     }

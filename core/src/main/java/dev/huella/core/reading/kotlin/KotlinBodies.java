@@ -103,7 +103,7 @@ final class KotlinBodies extends Bodies {
         boolean behind = false;
         for (SyntaxNode token : declaration.tokens()) {
             if (behind && (token.named() && !token.is("getter") && !token.is("setter")
-                    && !token.kind().endsWith("comment") || token.is("null"))) {
+                    || token.is("null"))) {
                 return token;
             }
             behind |= token.is("=");
@@ -131,7 +131,7 @@ final class KotlinBodies extends Bodies {
         for (SyntaxNode child : node.tokens()) {
             if (child.is("statements")) {
                 all.addAll(steps(child));
-            } else if (child.is("null") || child.named() && !child.kind().endsWith("comment")) {
+            } else if (child.is("null") || child.named()) {
                 all.addAll(one(child));
             }
         }

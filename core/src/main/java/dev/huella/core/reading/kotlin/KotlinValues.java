@@ -31,7 +31,7 @@ final class KotlinValues extends Bodies {
     List<SyntaxNode> parts(SyntaxNode node) {
         return node.tokens()
                 .stream()
-                .filter(token -> token.is("null") || token.named() && !token.kind().endsWith("comment"))
+                .filter(token -> token.is("null") || token.named())
                 .toList();
     }
 

@@ -92,8 +92,8 @@ public final class PhpReader extends TreeReader {
 
         private void read(SyntaxNode root) {
             DocComment doc = DocComment.NONE;
-            for (SyntaxNode node : root.tokens()) {
-                if (node.is("comment")) {
+            for (SyntaxNode node : root.withComments()) {
+                if (node.isComment()) {
                     doc = doc.then(node.text());
                 } else if (node.named()) {
                     statement(node, doc);

@@ -125,8 +125,8 @@ final class PhpTypes {
 
     private void members(SyntaxNode body, TypeParts into) {
         DocComment doc = DocComment.NONE;
-        for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.tokens()) {
-            if (member.is("comment")) {
+        for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.withComments()) {
+            if (member.isComment()) {
                 doc = doc.then(member.text());
             } else if (member.named()) {
                 member(member, doc, into);

@@ -47,8 +47,8 @@ final class ScriptClosures {
 
     static void members(SyntaxNode object, TypeParts into, Map<String, SyntaxNode> functions) {
         DocComment doc = DocComment.NONE;
-        for (SyntaxNode child : object.tokens()) {
-            if (child.is("comment")) {
+        for (SyntaxNode child : object.withComments()) {
+            if (child.isComment()) {
                 doc = doc.then(child.text());
                 continue;
             }

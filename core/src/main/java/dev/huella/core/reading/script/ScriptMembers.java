@@ -56,8 +56,8 @@ final class ScriptMembers {
                 .filter(member -> member.is("method_definition"))
                 .forEach(member -> written.add(name(member.child("name"))));
         DocComment doc = DocComment.NONE;
-        for (SyntaxNode member : body.tokens()) {
-            if (member.is("comment")) {
+        for (SyntaxNode member : body.withComments()) {
+            if (member.isComment()) {
                 doc = doc.then(member.text());
                 continue;
             }
@@ -213,7 +213,7 @@ final class ScriptMembers {
         DocComment doc = DocComment.NONE;
         while (!open.isEmpty()) {
             SyntaxNode node = open.pop();
-            if (node.is("comment")) {
+            if (node.isComment()) {
                 doc = doc.then(node.text());
                 continue;
             }
@@ -226,7 +226,7 @@ final class ScriptMembers {
                 atOnce.forEach((name, given) -> field(name, DocComment.NONE, ScriptTypes.PUBLIC, given));
             }
             if (node == member || !OWN_THIS.contains(node.kind())) {
-                node.tokens().reversed().forEach(open::push);
+                node.withComments().reversed().forEach(open::push);
             }
         }
     }

@@ -94,8 +94,8 @@ final class ScriptModule {
 
     private void top(SyntaxNode root) {
         DocComment doc = DocComment.NONE;
-        for (SyntaxNode node : root.tokens()) {
-            if (node.is("comment")) {
+        for (SyntaxNode node : root.withComments()) {
+            if (node.isComment()) {
                 doc = doc.then(node.text());
             } else if (node.named()) {
                 statement(node, doc);

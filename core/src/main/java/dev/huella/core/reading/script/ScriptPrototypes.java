@@ -119,7 +119,7 @@ final class ScriptPrototypes {
     }
 
     private boolean inherits(SyntaxNode call) {
-        Matcher matcher = INHERITS.matcher(call.text());
+        Matcher matcher = INHERITS.matcher(call.code());
         if (matcher.find() && isClass(matcher.group(1))) {
             of(matcher.group(1)).extended().add(TypeText.of(matcher.group(2)));
             return true;
@@ -142,7 +142,7 @@ final class ScriptPrototypes {
     }
 
     private static void whole(TypeParts type, SyntaxNode value) {
-        Matcher matcher = MADE_FROM.matcher(value.text());
+        Matcher matcher = MADE_FROM.matcher(value.code());
         if (value.is("object")) {
             for (SyntaxNode child : value.children()) {
                 if (child.is("method_definition")) {

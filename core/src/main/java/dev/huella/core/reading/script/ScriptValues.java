@@ -138,7 +138,7 @@ final class ScriptValues extends Bodies {
 
     /** {@code [...others]} is a copy of the others, {@code [...others, more]} one with more in it. */
     private Value array(SyntaxNode node) {
-        List<SyntaxNode> parts = node.children().stream().filter(child -> !child.is("comment")).toList();
+        List<SyntaxNode> parts = node.children();
         if (parts.isEmpty() || !parts.getFirst().is("spread_element")) {
             return new Value.ArrayOf(null, values(node), node.span());
         }
@@ -235,7 +235,7 @@ final class ScriptValues extends Bodies {
         if (ScriptClosures.hasFunctions(node)) {
             return made(ScriptClosures.object(node, holder), node);
         }
-        List<SyntaxNode> written = node.children().stream().filter(child -> !child.is("comment")).toList();
+        List<SyntaxNode> written = node.children();
         boolean copy = !written.isEmpty() && written.getFirst().is("spread_element")
                 && !written.getFirst().children().getFirst().is("this");
         boolean own = !copy && bodies.isInPlace() && !written.isEmpty() && written.getFirst().is("spread_element")
@@ -258,7 +258,7 @@ final class ScriptValues extends Bodies {
             SyntaxNode value = child.is("pair") ? child.child("value") : child;
             if (child.is("method_definition")) {
                 parts.add(new Value.Labelled(child.child("name").text(), function(child), child.span()));
-            } else if (value != null && !child.is("comment")) {
+            } else if (value != null) {
                 SyntaxNode key = child.is("pair") ? child.child("key") : child;
                 boolean named = key != null
                         && (key.is("property_identifier") || key.is("shorthand_property_identifier"));

@@ -64,7 +64,7 @@ final class SwiftBodies extends Bodies {
         for (SyntaxNode child : node.tokens()) {
             if (child.is("statements") || child.is("function_body")) {
                 all.addAll(block(child));
-            } else if (child.is("nil") || child.named() && !child.kind().endsWith("comment")) {
+            } else if (child.is("nil") || child.named()) {
                 all.addAll(one(child));
             }
         }

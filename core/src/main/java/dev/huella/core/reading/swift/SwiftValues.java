@@ -29,7 +29,7 @@ final class SwiftValues extends Bodies {
     private static List<SyntaxNode> parts(SyntaxNode node) {
         return node.tokens()
                 .stream()
-                .filter(token -> token.is("nil") || token.named() && !token.kind().endsWith("comment"))
+                .filter(token -> token.is("nil") || token.named())
                 .toList();
     }
 

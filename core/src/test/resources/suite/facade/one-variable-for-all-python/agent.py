@@ -1,0 +1,9 @@
+from clearance import Clearance
+
+
+class Agent:
+    def __init__(self):
+        self.clearance = Clearance()
+
+    def arrive(self, ship):
+        return self.clearance.clear(ship)

@@ -1,0 +1,5 @@
+from settings import settings
+
+
+def opens() -> str:
+    return settings().get("opens")
