@@ -20,8 +20,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * Neither what types are called nor which file comes first decides anything: cases of the suite say the same when every
- * type has a made-up name, and when the files stand in the opposite order.
+ * Neither what types are called nor which file comes first decides anything, nor do notes and ends of lines: cases of the
+ * suite say the same when every type has a made-up name, when the files stand in the opposite order, and when there is a
+ * comment before and behind each line.
  */
 class NamesAndOrderTest {
     private static final int EVERY = 8;
@@ -31,6 +32,11 @@ class NamesAndOrderTest {
     private static final Set<String> OF_LIBRARIES = Set.of("Error", "Main", "Iterator", "Iterable", "Object");
     /** Where neither the folder nor the name of a file means anything. */
     private static final Set<String> BY_CONTENT = Set.of("java", "kt", "cs", "swift");
+    private static final Set<String> NOTED_BY_HASH = Set.of("py", "rb");
+    /** Lines inside a text of several lines are no code, so files with such texts stay as they are. */
+    private static final Pattern LONG_TEXT = Pattern.compile("\"\"\"|'''|`|<<[-~]?[\"']?[A-Z_]");
+    /** Lines that the line before goes on into, directives, and comments. */
+    private static final Pattern NOT_NOTED = Pattern.compile("\\s*(?:$|[#*.]|&\\.|<\\?|/\\*|//).*|.*(?:\\\\|\\?>)\\s*");
     private static final String CASE = "case.json";
     @TempDir
     private Path copy;
@@ -68,6 +74,36 @@ class NamesAndOrderTest {
             write(first + file, texts.get(file));
         }
         assertThat(AcceptanceCase.differences(copy)).isEmpty();
+    }
+
+    static Stream<Path> others() throws IOException {
+        List<Path> all = SuiteTest.cases().toList();
+        return Stream.iterate(EVERY / 2, at -> at < all.size(), at -> at + EVERY).map(all::get);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("others")
+    void notesAndEndsOfLinesChangeNothing(Path folder) throws Exception {
+        for (var text : texts(folder).entrySet()) {
+            String name = text.getKey().toString();
+            write(name, name.endsWith(CASE) ? text.getValue() : noted(text.getValue(), ending(text.getKey())));
+        }
+        assertThat(AcceptanceCase.differences(copy)).isEmpty();
+    }
+
+    private static String noted(String text, String ending) {
+        if (LONG_TEXT.matcher(text).find()) {
+            return text.replace("\n", "\r\n");
+        }
+        String sign = NOTED_BY_HASH.contains(ending) ? "#" : "//";
+        var noted = new StringBuilder();
+        for (String line : text.split("\n")) {
+            String indent = line.substring(0, line.length() - line.stripLeading().length());
+            noted.append(NOT_NOTED.matcher(line).matches()
+                    ? line
+                    : indent + sign + " what follows\r\n" + line + " " + sign + " what stands before").append("\r\n");
+        }
+        return noted.toString();
     }
 
     private static Map<Path, String> texts(Path folder) throws IOException {
