@@ -93,7 +93,8 @@ public final class Project {
     private static RunCache.Question code(List<Path> paths, SourceFilter filter, List<FileRead> read) {
         Stream<String> what = Stream.of(paths.stream().map(path -> path.toAbsolutePath().toString()),
                 filter.includes().stream(), filter.excludes().stream(),
-                filter.taken().stream().map(LeaveOut::name).sorted()).flatMap(part -> Stream.concat(part, Stream.of("")));
+                filter.taken().stream().map(LeaveOut::name).sorted())
+                .flatMap(part -> Stream.concat(part, Stream.of("")));
         return new RunCache.Question(RunCache.digest(what.toArray(String[]::new)),
                 RunCache.digest(read.stream().map(FileRead::key).toArray(String[]::new)));
     }

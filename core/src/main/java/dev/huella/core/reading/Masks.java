@@ -98,7 +98,9 @@ public final class Masks {
         if (text.startsWith("//", start)) {
             return before(text.indexOf('\n', start));
         }
-        return text.startsWith("/*", start) ? Math.min(before(text.indexOf("*/", start + 2)) + 2, text.length()) : start;
+        return text.startsWith("/*", start)
+                ? Math.min(before(text.indexOf("*/", start + 2)) + 2, text.length())
+                : start;
     }
 
     private int endOfText(int start) {

@@ -45,6 +45,17 @@ final class Arguments {
         return flows;
     }
 
+    /** {@code Base.operation(self, more)} hands over no more than the rest. */
+    Value.Call withoutSelf(Value.Call call, Flow receiver) {
+        boolean told = receiver != null && body.world.library.rule(Rule.SELF_FIRST) && NameResolver.isType(receiver)
+                && !call.arguments().isEmpty() && call.arguments().getFirst() instanceof Value.Self
+                && receiver.type().type() != null && body.world.supertypes.isA(body.type, receiver.type().type());
+        return told
+                ? new Value.Call(call.receiver(), call.name(), call.arguments().subList(1, call.arguments().size()),
+                        call.at())
+                : call;
+    }
+
     static boolean isFunction(Value value) {
         return value instanceof Value.Function || value instanceof Value.Reference
                 || value instanceof Value.Labelled labelled && isFunction(labelled.value());

@@ -26,18 +26,7 @@ final class AssignResolver {
         if (assign.target() instanceof Value.Name name) {
             BodyScope.Local local = body.scope.find(name.name());
             if (local != null) {
-                Flow given = values.flow(assign.value(), local.flow().type(), name.name());
-                if (local.flow().first() instanceof Origin.OfParameter(Operation of, int at)
-                        && at < of.parameters().size() && handsBack(of.parameters().get(at).type().text())) {
-                    body.add(new Deed.Stores(local.flow(), null, given, body.setting, assign.at()));
-                }
-                if (assign.plain()) {
-                    local.assign(given, body.setting);
-                    local.holds(assign.value());
-                } else {
-                    local.or(Flow.UNKNOWN); // what is there now was worked out
-                }
-                return given;
+                return toLocal(assign, name, local);
             }
         }
         if (assign.target() instanceof Value.Element element) {
@@ -71,6 +60,21 @@ final class AssignResolver {
             }
         }
         noteUnknown(assign, target, given);
+        return given;
+    }
+
+    private Flow toLocal(Value.Assign assign, Value.Name name, BodyScope.Local local) {
+        Flow given = values.flow(assign.value(), local.flow().type(), name.name());
+        if (local.flow().first() instanceof Origin.OfParameter(Operation of, int at)
+                && at < of.parameters().size() && handsBack(of.parameters().get(at).type().text())) {
+            body.add(new Deed.Stores(local.flow(), null, given, body.setting, assign.at()));
+        }
+        if (assign.plain()) {
+            local.assign(given, body.setting);
+            local.holds(assign.value());
+        } else {
+            local.or(Flow.UNKNOWN); // what is there now was worked out
+        }
         return given;
     }
 

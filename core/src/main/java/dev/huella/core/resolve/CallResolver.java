@@ -80,21 +80,10 @@ final class CallResolver {
         if (receiver != null && NameResolver.isType(receiver)) {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
-        Value.Call asked = withoutSelf(call, receiver);
+        Value.Call asked = arguments.withoutSelf(call, receiver);
         List<Flow> plain = arguments.plain(asked.arguments());
         Operation callee = receiver == null ? unqualified(asked, plain) : qualified(asked, receiver, plain);
         return called(asked, callee, receiver, plain, used, expected);
-    }
-
-    /** {@code Base.operation(self, more)} hands over no more than the rest. */
-    private Value.Call withoutSelf(Value.Call call, Flow receiver) {
-        boolean told = receiver != null && body.world.library.rule(Rule.SELF_FIRST) && NameResolver.isType(receiver)
-                && !call.arguments().isEmpty() && call.arguments().getFirst() instanceof Value.Self
-                && receiver.type().type() != null && body.world.supertypes.isA(body.type, receiver.type().type());
-        return told
-                ? new Value.Call(call.receiver(), call.name(), call.arguments().subList(1, call.arguments().size()),
-                        call.at())
-                : call;
     }
 
     Arguments arguments() {

@@ -137,7 +137,8 @@ class KeptFindsTest {
 
     @Test
     void whatWasStoppedIsNotKept() throws Exception {
-        read(source).find(Catalogue.shipped(), definition -> true, () -> RunCache.open(store), new Counting(() -> true));
+        read(source).find(Catalogue.shipped(), definition -> true, () -> RunCache.open(store),
+                new Counting(() -> true));
         assertThat(find(source, "", Catalogue.shipped()).all()).hasSize(1);
         assertThat(searched).hasPositiveValue();
     }

@@ -122,7 +122,8 @@ class RunCacheTest {
         var field = new FieldDeclared("chain", null, Modifiers.NONE, FieldDeclared.Kind.FIELD, deep, List.of(), place);
         TypeDeclared buoy = plain.types().getFirst();
         FileFacts nested = new FileFacts("Buoy.java", "java", "", List.of(), List.of(),
-                List.of(new TypeDeclared(buoy.name(), false, buoy.kind(), buoy.modifiers(), List.of(), List.of(), List.of(),
+                List.of(new TypeDeclared(buoy.name(), false, buoy.kind(), buoy.modifiers(), List.of(), List.of(),
+                        List.of(),
                         List.of(field), List.of(), List.of(), place, List.of(), buoy.standing(), null, List.of())),
                 List.of(), 1);
         try (RunCache cache = RunCache.open(folder.resolve("runs.mv"))) {

@@ -81,7 +81,8 @@ class MasksTest {
 
     @Test
     void linesEndWhereTheyDidInsideComments() {
-        assertThat(text(Masks.of(utf8("a /* b\n c */ d // e\nf")).blankComments())).isEqualTo("a     \n      d     \nf");
+        assertThat(text(Masks.of(utf8("a /* b\n c */ d // e\nf")).blankComments()))
+                .isEqualTo("a     \n      d     \nf");
     }
 
     @Test

@@ -111,10 +111,11 @@ final class Assembly {
                     case Deed.Sets sets -> !sets.own() && sets.field().home() == type && fromOwn(sets.value());
                     case Deed.Calls calls -> (calls.isSetting()
                             ? fromOwn(calls.arguments().getFirst())
-                            : handsOver(calls.arguments(), reached)) && (calls.receiver()
-                            .any(origin -> origin instanceof Origin.Fresh(CodeType of) && of == type)
-                            || calls.callee() != null && calls.callee().isStatic()
-                                    && Creation.fresh(calls.callee()).containsKey(type));
+                            : handsOver(calls.arguments(), reached))
+                            && (calls.receiver()
+                                    .any(origin -> origin instanceof Origin.Fresh(CodeType of) && of == type)
+                                    || calls.callee() != null && calls.callee().isStatic()
+                                            && Creation.fresh(calls.callee()).containsKey(type));
                     default -> false;
                 };
                 if (parts) {

@@ -72,7 +72,8 @@ final class Reach {
         boolean type = calls.receiver()
                 .any(origin -> origin instanceof Origin.OfType(CodeType of) && library.opensOutside(of.name()));
         boolean constructs = library.invokes(calls.name()) && calls.receiver().anyOf(Origin.OfType.class);
-        return !constructs && (type || library.reachesOut(calls.name()) || !calls.used() && !self && (hands || given && !calls.isSetting())
-                && !library.asserts(calls.name()) && !library.adds(calls.name()));
+        return !constructs && (type || library.reachesOut(calls.name())
+                || !calls.used() && !self && (hands || given && !calls.isSetting())
+                        && !library.asserts(calls.name()) && !library.adds(calls.name()));
     }
 }

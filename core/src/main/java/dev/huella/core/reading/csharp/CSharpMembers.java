@@ -13,7 +13,6 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
-import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -325,7 +325,10 @@ final class RubyBodies extends Bodies {
                 into.add(act(value(receiver)));
             }
             names.enter(
-                    RubyParameters.of(written.child("parameters"), written.child("body")).stream().map(ParameterDeclared::name).toList());
+                    RubyParameters.of(written.child("parameters"), written.child("body"))
+                            .stream()
+                            .map(ParameterDeclared::name)
+                            .toList());
             into.add(new Step.Loop(null, null, null, names.leave(stepsOf(written.child("body"))), node.span()));
         } else if (written != null && name.equals("synchronize") && receiver != null) {
             into.add(

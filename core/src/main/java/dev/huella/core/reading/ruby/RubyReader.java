@@ -22,7 +22,8 @@ import java.util.regex.Pattern;
 /** Reads Ruby: the file here, classes and modules in {@link RubyTypes}, bodies in {@link RubyBodies}. */
 @AutoService(LanguageReader.class)
 public final class RubyReader extends TreeReader {
-    private static final Pattern RAISING = Pattern.compile("(?m)^\\s*def\\s[^\\n=]*=( raise [^\\n(]*?\\S)[ \\t]*(?:# [^\\n]*)?$");
+    private static final Pattern RAISING = Pattern
+            .compile("(?m)^\\s*def\\s[^\\n=]*=( raise [^\\n(]*?\\S)[ \\t]*(?:# [^\\n]*)?$");
 
     public RubyReader() {
         super("tree-sitter-ruby", "tree_sitter_ruby", Set.of("comment", "string_content", "regex"));
