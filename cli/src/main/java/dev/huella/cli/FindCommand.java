@@ -9,6 +9,7 @@ import dev.huella.core.project.RunCache;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import java.util.concurrent.FutureTask;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -39,7 +40,21 @@ final class FindCommand implements Callable<Integer> {
     }
 
     static Findings findings(SourceOptions options, Set<String> patterns) throws Exception {
-        Catalogue catalogue = options.catalogue();
+        var loading = new FutureTask<>(options::catalogue);
+        Thread.ofPlatform().daemon().start(loading); // it takes as long as reading a small code base
+        if (!patterns.isEmpty()) {
+            check(patterns, loading.get());
+        }
+        Project project = options.read();
+        Catalogue catalogue = loading.get();
+        Findings findings = project.find(catalogue,
+                definition -> patterns.isEmpty() || patterns.contains(definition.id()), RunCache::ofUser,
+                new TerminalProgress(options.err()));
+        findings.remarks().forEach(options.err()::println);
+        return findings;
+    }
+
+    private static void check(Set<String> patterns, Catalogue catalogue) {
         Set<String> unknown = new TreeSet<>(patterns);
         catalogue.definitions().forEach(definition -> unknown.remove(definition.id()));
         catalogue.opportunities().forEach(definition -> unknown.remove(definition.id()));
@@ -48,11 +63,5 @@ final class FindCommand implements Callable<Integer> {
                     String.join(", ", unknown),
                     String.join(", ", catalogue.definitions().stream().map(definition -> definition.id()).toList())));
         }
-        Project project = options.read();
-        Findings findings = project.find(catalogue,
-                definition -> patterns.isEmpty() || patterns.contains(definition.id()), RunCache::ofUser,
-                new TerminalProgress(options.err()));
-        findings.remarks().forEach(options.err()::println);
-        return findings;
     }
 }
