@@ -13,9 +13,9 @@ import java.util.regex.Pattern;
 
 /** The forms of steps and values that languages share. A reader says which of its nodes are which. */
 public abstract class Bodies {
-    /** Numbers, texts, and the words of the languages for nothing, for truth and for the object itself. */
-    private static final Pattern PLAIN = Pattern.compile("[-+]?\\.?\\d.*|[a-zA-Z]{0,2}[\"'`].*|:\\w+|/.*"
-            + "|true|false|null|nil|undefined|nullptr|self|this|\\.\\w+|default|\\*", Pattern.DOTALL);
+    /** Numbers and texts of which no part is called, and the words of the languages for nothing, for truth and for the object itself. */
+    private static final Pattern PLAIN = Pattern.compile("[-+]?\\.?\\d[^(]*|[a-zA-Z]{0,2}[\"'`][^(]*|:\\w+|/[^(]*"
+            + "|true|false|null|nil|undefined|nullptr|self|this|\\.\\w+|default|\\*");
 
     /** No name that code can give. */
     private static final String EACH = "each of them";

@@ -216,7 +216,8 @@ final class PythonTypes {
             steps = PythonClosures.kept(name, steps, parameters, node, into);
         }
         List<Step> done = steps.stream().filter(step -> !isDocumentation(step)).toList();
-        if (!free && decorators.stream().anyMatch(one -> one.endsWith("cached_property"))) {
+        if (!free && decorators.stream().anyMatch(one -> one.endsWith("cached_property"))
+                && (done.size() > 1 || done.size() == 1 && done.getFirst() instanceof Step.Return)) {
             into.fields()
                     .add(new FieldDeclared(name, result(name, node.child("return_type")),
                             visibility(name).with(Mark.LAZY),
