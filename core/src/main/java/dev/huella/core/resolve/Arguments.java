@@ -73,7 +73,8 @@ final class Arguments {
             declared = declared.isUnknown() && handed.put.type() != null && Shapes.isFunction(handed.put.type())
                     ? handed.put
                     : declared;
-            if (flow == null || meansOperation(written.get(i), flow, declared)) {
+            if (flow == null || meansOperation(written.get(i), flow, declared)
+                    || !handed.elements.isEmpty() && meansOperationOfOwn(written.get(i), flow)) {
                 functions.expectElements(handed.elements, handed.element);
                 CodeType outside = body.evaluateIn(callee != null && callee.modifiers().has(Mark.EVALUATES)
                         ? callee.home()
@@ -86,6 +87,14 @@ final class Arguments {
             all.add(SubtypeHooks.spread(flow, body));
         }
         return all;
+    }
+
+    /** Given by its name to what goes over elements, and called with each. */
+    private boolean meansOperationOfOwn(Value written, Flow flow) {
+        return !body.from.file().facts().language().equals("java")
+                && (written instanceof Value.Name name && body.scope.find(name.name()) == null
+                        || written instanceof Value.Member)
+                && (flow.first() instanceof Origin.Unknown || flow.anyOf(Origin.OfFunction.class));
     }
 
     /** A name that was not understood as a value may mean an operation where a function is asked for. */

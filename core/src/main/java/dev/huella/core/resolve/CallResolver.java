@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Value;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
@@ -271,6 +272,11 @@ final class CallResolver {
                     isJava() && on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
         }
         TypeUse type = callee.returns().substitute(bindings);
+        List<Flow> back = handedBack(callee, arguments);
+        if (!back.isEmpty()) {
+            return new Flow(back.stream().flatMap(flow -> flow.origins().stream()).distinct().toList(),
+                    type.isUnknown() ? back.getFirst().type() : type);
+        }
         if (on.type().dimensions() > 0 && callee.name().equals("clone")) {
             return new Flow(on.origins().stream().map(origin -> Containers.copy(origin, true)).toList(), on.type());
         }
@@ -288,6 +294,18 @@ final class CallResolver {
                 ownKind && on.type().erased() != null && body.world.supertypes.isA(on.type().erased(), callee.home())
                         ? TypeUse.of(on.type().erased())
                         : type);
+    }
+
+    /** What was given and may be the result; empty where that may be anything else, or another body may do it. */
+    private List<Flow> handedBack(Operation callee, List<Flow> arguments) {
+        if (!callee.isStatic() && callee.modifiers().visibility() != Visibility.PRIVATE) {
+            return List.of();
+        }
+        return body.world.handedBack.getOrDefault(callee, List.of())
+                .stream()
+                .filter(at -> at < arguments.size())
+                .map(arguments::get)
+                .toList();
     }
 
     /** A new object. The type made in place for it is read here, where it can see the body around it. */

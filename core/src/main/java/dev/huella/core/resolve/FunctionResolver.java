@@ -165,6 +165,7 @@ final class FunctionResolver {
         Operation single = asked == null ? null : body.world.members.single(asked);
         lastResult = operation.returns();
         if (single == null) {
+            noteApplied(operation, of, at);
             if (!body.world.inferring) {
                 return Flow.of(Origin.UNKNOWN, expected);
             }
@@ -187,6 +188,16 @@ final class FunctionResolver {
         body.deeds.addAll(deeds);
         own.depth(depth(body.setting) + 1);
         return Flow.of(new Origin.OfFunction(type), expected);
+    }
+
+    /** The library calls it with one element after the other. */
+    private void noteApplied(Operation operation, Flow of, SourceSpan at) {
+        if (!elements.isEmpty()) {
+            var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
+            body.add(new Deed.Calls(operation, operation.name(), of, List.of(new Flow(elements, elementType)), true,
+                    inside, at));
+            elements = List.of();
+        }
     }
 
     /** What the last function that was read gives back. */
@@ -287,7 +298,9 @@ final class FunctionResolver {
                 ? of.type()
                 : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
         if (single == null) {
-            noteUse(reference, owner, meant, of, body.deeds);
+            if (elements.isEmpty() || meant == null || ofType) {
+                noteUse(reference, owner, meant, of, List.of(), body.deeds);
+            }
             return meant == null ? Flow.of(Origin.UNKNOWN, expected) : meant(meant, of, expected, reference.at());
         }
         String holder = reference.name().equals("new") ? "" : reference.name();
@@ -297,13 +310,16 @@ final class FunctionResolver {
                 reference.at());
         List<Origin> given = elements;
         elements = List.of();
+        List<Flow> handed = new ArrayList<>();
+        for (int i = 0; i < own.parameters().size(); i++) {
+            handed.add(i == 0 && !given.isEmpty()
+                    ? new Flow(given, own.parameters().getFirst().type())
+                    : Flow.of(new Origin.OfParameter(own, i), own.parameters().get(i).type()));
+        }
         List<Deed> deeds = new ArrayList<>();
-        noteUse(reference, owner, meant, ofType && !given.isEmpty() && meant != null && !meant.isStatic()
-                ? new Flow(given, of.type())
-                : ofType && meant != null && !meant.isStatic() && !own.parameters().isEmpty()
-                        ? Flow.of(new Origin.OfParameter(own, 0), own.parameters().getFirst().type())
-                        : of,
-                deeds);
+        boolean onFirst = ofType && meant != null && !meant.isStatic() && !handed.isEmpty();
+        noteUse(reference, owner, meant, onFirst ? handed.getFirst() : of,
+                onFirst ? handed.subList(1, handed.size()) : handed, deeds);
         own.deeds(deeds);
         body.deeds.addAll(deeds);
         own.depth(depth(body.setting) + 1);
@@ -327,7 +343,8 @@ final class FunctionResolver {
                 .orElse(named.isEmpty() ? null : named.getFirst());
     }
 
-    private void noteUse(Value.Reference reference, CodeType owner, Operation meant, Flow receiver, List<Deed> into) {
+    private void noteUse(Value.Reference reference, CodeType owner, Operation meant, Flow receiver,
+            List<Flow> arguments, List<Deed> into) {
         var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
         if (reference.name().equals("new")) {
             if (owner != null) {
@@ -336,7 +353,7 @@ final class FunctionResolver {
             }
             return;
         }
-        into.add(new Deed.Calls(meant, reference.name(), receiver, List.of(), true, inside, reference.at()));
+        into.add(new Deed.Calls(meant, reference.name(), receiver, arguments, true, inside, reference.at()));
         into.add(new Deed.Returns(Flow.of(new Origin.Result(meant, receiver.first()),
                 meant == null ? TypeUse.UNKNOWN : meant.returns()), inside, reference.at()));
     }

@@ -26,14 +26,16 @@ import java.util.Set;
 
 /** Second pass: supertypes of all types, then the types of fields and the signatures of operations. */
 final class HeadResolver {
+    private final Resolution world;
     private final TypeNames names;
     private final TypeDeclarer declarer;
     private final Map<CodeType, Declared> waiting = new HashMap<>();
     private final Set<CodeType> begun = new HashSet<>();
 
-    HeadResolver(TypeNames names, TypeDeclarer declarer) {
-        this.names = names;
-        this.declarer = declarer;
+    HeadResolver(Resolution world) {
+        this.world = world;
+        this.names = world.names;
+        this.declarer = world.declarer;
     }
 
     /** Supertypes, outer types before inner ones, so that inherited nested types can be found. */
@@ -148,6 +150,10 @@ final class HeadResolver {
             } else {
                 declared.operations()[i] = operation(operations.get(i), type, from);
                 type.add(declared.operations()[i]);
+            }
+            List<Integer> back = HandedBack.of(operations.get(i));
+            if (!back.isEmpty()) {
+                world.handedBack.put(declared.operations()[i], back);
             }
         }
         initialiser(declared, false);

@@ -64,7 +64,7 @@ public final class ModelResolver {
         files.forEach(world.declarer::declare);
         world.declarer.extend(world.names);
         world.declarer.choose(world.names);
-        var heads = new HeadResolver(world.names, world.declarer);
+        var heads = new HeadResolver(world);
         heads.supertypes();
         var choices = new Choices(world);
         choices.supertypes();

@@ -4,6 +4,8 @@ import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Field;
+import dev.huella.core.model.Operation;
+import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Set;
@@ -30,6 +32,8 @@ final class Resolution {
     final Map<Element, Field> listeners = new ConcurrentHashMap<>();
     /** Fields and operations that let others join such a list and no more, with the field that holds it. */
     final Map<Element, Field> fronts = new ConcurrentHashMap<>();
+    /** Operations all of whose results are among their parameters, with the numbers of these. */
+    final Map<Operation, List<Integer>> handedBack = new ConcurrentHashMap<>();
     /** Names that objects are given from outside and asked for inside, found while bodies are read. */
     final LateFields late = new LateFields();
     /** True while bodies are read only to find out what untyped values hold. */

@@ -23,7 +23,7 @@ public final class ComputesWith implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+        Helped.calls(model, (operation, calls) -> {
             if (calls.used() && calls.callee() != null && givesComputed(operation, calls.callee())) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }

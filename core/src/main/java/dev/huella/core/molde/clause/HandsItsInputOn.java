@@ -22,7 +22,7 @@ public final class HandsItsInputOn implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+        Helped.calls(model, (operation, calls) -> {
             boolean above = calls.name().equals(operation.name()) && calls.receiver().first() instanceof Origin.Self;
             if (!above && Flows.hands(calls, origin -> Origins.parameter(origin, operation) != null)) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));

@@ -24,7 +24,7 @@ public final class PassesItsData implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+        Helped.calls(model, (operation, calls) -> {
             Set<Origin> receivers = new HashSet<>(calls.receiver().origins());
             if (Flows.hands(calls, origin -> !receivers.contains(origin) && Flows.isData(origin))) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));

@@ -203,7 +203,7 @@ final class Passing {
             if (deed instanceof Deed.Calls calls && hands.test(calls)) {
                 Setting within = decided(calls.within(), field);
                 if (within == null) {
-                    return isForWhatIsMissing(calls, operation);
+                    return isForWhatIsMissing(calls, operation) || mayBeRefused(calls, operation);
                 }
                 passing.computeIfAbsent(within.choice(), key -> new HashSet<>()).add(within.branch());
                 if (everyBranch(operation, within.choice(), passing)) {
@@ -225,6 +225,30 @@ final class Passing {
                                 .getLast()
                                 .any(given -> given instanceof Origin.OfFunction
                                         || given instanceof Origin.Unknown)); // a block of which the library's form is not known
+    }
+
+    /** It stands in a function that a helper of its own is handed, and may not call. */
+    private static boolean mayBeRefused(Deed.Calls calls, Operation operation) {
+        if (!Setting.inside(calls.within(), Setting.Kind.FUNCTION)) {
+            return false;
+        }
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls around && Helped.isHelper(around)) {
+                for (int i = 0; i < around.arguments().size(); i++) {
+                    int at = i;
+                    boolean handed = around.arguments()
+                            .get(i)
+                            .any(origin -> origin instanceof Origin.OfFunction(CodeType function)
+                                    && function.operations().stream().anyMatch(body -> body.deeds().contains(calls)));
+                    if (handed) {
+                        return mayStop(around.callee(), null, inner -> inner.receiver()
+                                .any(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
+                                        && of == around.callee() && index == at));
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     /** True when some path through the operation does not reach a call of the same operation on what was given. */

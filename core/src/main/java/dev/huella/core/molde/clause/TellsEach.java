@@ -31,7 +31,7 @@ public final class TellsEach implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Set<Field> joined = Joining.fields(model);
-        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+        Helped.calls(model, (operation, calls) -> {
             boolean again = Setting.inside(calls.within(), Setting.Kind.EACH)
                     || Setting.inside(calls.within(), Setting.Kind.WHILE)
                     || Setting.inside(calls.within(), Setting.Kind.FUNCTION);

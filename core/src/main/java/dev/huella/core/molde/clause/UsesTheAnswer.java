@@ -33,7 +33,7 @@ public final class UsesTheAnswer implements Clause.Listed {
                 asked.addAll(Deeds.targets(calls));
             }
         });
-        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+        Helped.calls(model, (operation, calls) -> {
             if (calls.used() && !handedToLoop(operation, calls) && calls.callee() != null
                     && (!happensToBeLast(operation, calls) || asked.contains(operation)
                             || operation.overridden().stream().anyMatch(asked::contains))
@@ -53,10 +53,24 @@ public final class UsesTheAnswer implements Clause.Listed {
         for (Deed deed : deeds.subList(deeds.indexOf(calls) + 1, deeds.size())) {
             if (deed instanceof Deed.Calls around && around.within() == within.outer()) {
                 return !around.used()
-                        || LibraryKnowledge.of(operation.home()).lists("dropsAnswers", around.name());
+                        || LibraryKnowledge.of(operation.home()).lists("dropsAnswers", around.name())
+                        || drops(around.callee());
             }
         }
         return false;
+    }
+
+    /** An operation of the code that calls the functions it is given and does nothing with what they give. */
+    private static boolean drops(Operation callee) {
+        List<Deed.Calls> applied = callee == null || !callee.hasBody()
+                ? List.of()
+                : callee.deeds()
+                        .stream()
+                        .filter(deed -> deed instanceof Deed.Calls calls && calls.receiver()
+                                .any(origin -> Origins.parameter(origin, callee) != null))
+                        .map(Deed.Calls.class::cast)
+                        .toList();
+        return !applied.isEmpty() && applied.stream().noneMatch(calls -> calls.used() && !handedToLoop(callee, calls));
     }
 
     private static boolean keeps(Deed deed, Deed.Calls calls) {

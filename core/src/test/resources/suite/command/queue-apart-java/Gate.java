@@ -1,0 +1,9 @@
+package lock;
+
+public class Gate {
+    private boolean open;
+
+    public void open() {
+        open = true;
+    }
+}

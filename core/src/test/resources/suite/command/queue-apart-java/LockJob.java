@@ -1,0 +1,5 @@
+package lock;
+
+public interface LockJob {
+    void run();
+}

@@ -1,0 +1,7 @@
+package weigh;
+
+public interface Scale {
+    int weigh(String crate);
+
+    String unit();
+}

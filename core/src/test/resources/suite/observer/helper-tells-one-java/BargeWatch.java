@@ -1,0 +1,5 @@
+package canal;
+
+public interface BargeWatch {
+    void moored(String barge);
+}

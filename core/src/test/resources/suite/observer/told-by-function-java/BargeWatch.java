@@ -1,0 +1,7 @@
+package canal;
+
+public interface BargeWatch {
+    void moored(String barge);
+
+    void left(String barge);
+}

@@ -1,0 +1,15 @@
+package canal;
+
+public class Lamp implements BargeWatch {
+    private String shown = "";
+
+    @Override
+    public void moored(String barge) {
+        shown = barge;
+    }
+
+    @Override
+    public void left(String barge) {
+        shown = "";
+    }
+}

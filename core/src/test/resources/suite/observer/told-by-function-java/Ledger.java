@@ -1,0 +1,15 @@
+package canal;
+
+public class Ledger implements BargeWatch {
+    private int count;
+
+    @Override
+    public void moored(String barge) {
+        count++;
+    }
+
+    @Override
+    public void left(String barge) {
+        count--;
+    }
+}
