@@ -4,6 +4,7 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
@@ -112,6 +113,12 @@ final class CallResolver {
                             || containers.goesOver(call.name()) && containers.isGoneThrough(flow.type())))
                     .findFirst()
                     .orElse(on);
+        }
+        Field own = callee != null && plain.isEmpty() && on.first() instanceof Origin.Self(CodeType self)
+                && callee.home() == self && isOwnText(self) ? body.world.given(callee) : null;
+        if (own != null) {
+            body.reads(own);
+            return Flow.ofOwn(own); // to ask for one's own field is no more than to read it
         }
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = (callee == null || callee.home().external())
@@ -244,6 +251,12 @@ final class CallResolver {
         return new Arguments.Handed(elements(container), element, body.world.library.adds(call.name())
                 ? element
                 : TypeUse.UNKNOWN);
+    }
+
+    /** False where the body was added to the type from outside. */
+    private boolean isOwnText(CodeType self) {
+        return self.place() == null || body.operation.place() == null
+                || self.place().contains(body.operation.place());
     }
 
     /** What a function that goes over a container is handed. */

@@ -177,7 +177,8 @@ final class Containers {
                             ? origin
                             : copy(origin, detached(callee, result)));
                 } else if (container && (origin instanceof Origin.Fresh
-                        || origin instanceof Origin.OfField && holdsOne(result))) {
+                        || (origin instanceof Origin.OfField || origin instanceof Origin.OfParameter)
+                                && holdsOne(result))) {
                     found.add(origin);
                 }
             }

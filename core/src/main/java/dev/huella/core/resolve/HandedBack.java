@@ -32,6 +32,21 @@ final class HandedBack {
         return search.other ? List.of() : List.copyOf(search.found);
     }
 
+    /** The member of its object that it gives and does nothing else; null for all other operations. */
+    static String member(OperationDeclared operation) {
+        if (operation.body() == null || operation.body().size() != 1 || !operation.parameters().isEmpty()
+                || !(operation.body().getFirst() instanceof Step.Return back)) {
+            return null;
+        }
+        return switch (back.value()) {
+            case Value.Name name -> name.name();
+            case Value.Member(Value.Self self, String name, _) when self.outer() == null
+                    || self.outer().equals(Value.Self.INSIDE) ->
+                name;
+            case null, default -> null;
+        };
+    }
+
     private void steps(List<Step> steps) {
         for (Step step : steps) {
             switch (step) {

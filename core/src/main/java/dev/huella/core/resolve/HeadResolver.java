@@ -155,6 +155,10 @@ final class HeadResolver {
             if (!back.isEmpty()) {
                 world.handedBack.put(declared.operations()[i], back);
             }
+            String member = HandedBack.member(operations.get(i));
+            if (member != null && !declared.operations()[i].isStatic()) {
+                world.plainGetters.put(declared.operations()[i], member);
+            }
         }
         initialiser(declared, false);
         initialiser(declared, true);

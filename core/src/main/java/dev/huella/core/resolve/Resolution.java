@@ -34,6 +34,8 @@ final class Resolution {
     final Map<Element, Field> fronts = new ConcurrentHashMap<>();
     /** Operations all of whose results are among their parameters, with the numbers of these. */
     final Map<Operation, List<Integer>> handedBack = new ConcurrentHashMap<>();
+    /** Operations that give a member of their object and do nothing else, with the name of that. */
+    final Map<Operation, String> plainGetters = new ConcurrentHashMap<>();
     /** Names that objects are given from outside and asked for inside, found while bodies are read. */
     final LateFields late = new LateFields();
     /** True while bodies are read only to find out what untyped values hold. */
@@ -53,5 +55,11 @@ final class Resolution {
     TypeUse literal(String kind) {
         CodeType text = kind.equals("string") ? index.qualified("java.lang.String") : null;
         return text != null ? TypeUse.of(text) : TypeUse.primitive(library.literal(kind));
+    }
+
+    /** The field whose value an operation gives, in the only form it has, and does nothing else; null for all others. */
+    Field given(Operation operation) {
+        String member = operation.overriders().isEmpty() ? plainGetters.get(operation) : null;
+        return member == null ? null : members.field(operation.home(), member);
     }
 }

@@ -23,7 +23,7 @@ public final class CallsOnField implements Clause.Listed {
 
     @Override
     public void rows(Model model, Rows into) {
-        Helped.calls(model, (operation, calls) -> {
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             for (Origin origin : Origins.of(calls.receiver())) {
                 Field field = Origins.whole(origin);
                 if (field != null) {

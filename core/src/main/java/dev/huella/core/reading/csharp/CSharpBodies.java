@@ -137,6 +137,11 @@ final class CSharpBodies extends Bodies {
             into.add(new Step.Declare(node.child("name").text(), written ? CSharpTypes.held(type) : null,
                     taken(function, node), node.span()));
         } else if (!node.is("lambda_expression")) {
+            SyntaxNode pattern = node.is("is_pattern_expression") ? node.child("pattern") : null;
+            if (pattern != null && pattern.child("type") == null && pattern.child("name") != null) {
+                into.add(new Step.Declare(pattern.child("name").text(), null, value(node.child("expression")),
+                        pattern.span())); // the value itself, if there is one
+            }
             SyntaxNode called = node.is("invocation_expression") ? node.child("function") : function;
             node.children().forEach(child -> handedOut(child, called, into));
         }

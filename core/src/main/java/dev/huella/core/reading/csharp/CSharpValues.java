@@ -341,7 +341,9 @@ final class CSharpValues extends Bodies {
                         ? type
                         : node.is("type_pattern") ? node.children().getFirst() : null);
                 yield asked == null
-                        ? new Value.Computed("pattern", List.of(tested), at)
+                        ? node.is("recursive_pattern")
+                                ? absent(tested, true, at)
+                                : new Value.Computed("pattern", List.of(tested), at)
                         : new Value.KindTest(tested, asked, name == null ? null : name.text(), at);
             }
             case "constant_pattern" -> {
