@@ -11,6 +11,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
+import dev.huella.core.source.SourceSpan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -114,8 +115,7 @@ final class CallResolver {
                     .findFirst()
                     .orElse(on);
         }
-        Field own = callee != null && plain.isEmpty() && on.first() instanceof Origin.Self(CodeType self)
-                && callee.home() == self && isOwnText(self) ? body.world.given(callee) : null;
+        Field own = plain.isEmpty() ? ownFieldGiven(callee, on) : null;
         if (own != null) {
             body.reads(own);
             return Flow.ofOwn(own); // to ask for one's own field is no more than to read it
@@ -130,6 +130,7 @@ final class CallResolver {
         noteTests(call, on, given);
         List<Flow> ordered = Labels.order(call.arguments(), given, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
+        noteSet(callee, on, ordered, call.at());
         holders.note(call, callee, on, ordered);
         applied.by(call, callee, on, given);
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
@@ -253,6 +254,26 @@ final class CallResolver {
                 : TypeUse.UNKNOWN);
     }
 
+    /** The field of the object itself that one of its own operations gives, and does nothing else; null for others. */
+    private Field ownFieldGiven(Operation callee, Flow on) {
+        boolean own = callee != null && on.first() instanceof Origin.Self(CodeType self) && callee.home() == self
+                && !callee.isStatic() && isOwnText(self);
+        String given = own ? body.world.plain(callee).gives() : null;
+        return given == null ? null : body.world.members.field(callee.home(), given);
+    }
+
+    /** Fields of the object itself that one of its operations sets to what it is handed. */
+    void noteSet(Operation callee, Flow on, List<Flow> arguments, SourceSpan at) {
+        if (callee != null && !callee.isStatic() && on.first() instanceof Origin.Self) {
+            body.world.plain(callee).sets().forEach((member, from) -> {
+                Field field = from < arguments.size() ? body.world.members.field(callee.home(), member) : null;
+                if (field != null && !field.isStatic()) {
+                    body.add(new Deed.Sets(field, true, arguments.get(from), body.setting, at));
+                }
+            });
+        }
+    }
+
     /** False where the body was added to the type from outside. */
     private boolean isOwnText(CodeType self) {
         return self.place() == null || body.operation.place() == null
@@ -314,7 +335,8 @@ final class CallResolver {
         if (!callee.isStatic() && callee.modifiers().visibility() != Visibility.PRIVATE) {
             return List.of();
         }
-        return body.world.handedBack.getOrDefault(callee, List.of())
+        return body.world.plain(callee)
+                .handsBack()
                 .stream()
                 .filter(at -> at < arguments.size())
                 .map(arguments::get)

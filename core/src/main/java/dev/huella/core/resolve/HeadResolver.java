@@ -151,13 +151,9 @@ final class HeadResolver {
                 declared.operations()[i] = operation(operations.get(i), type, from);
                 type.add(declared.operations()[i]);
             }
-            List<Integer> back = HandedBack.of(operations.get(i));
-            if (!back.isEmpty()) {
-                world.handedBack.put(declared.operations()[i], back);
-            }
-            String member = HandedBack.member(operations.get(i));
-            if (member != null && !declared.operations()[i].isStatic()) {
-                world.plainGetters.put(declared.operations()[i], member);
+            PlainBody plain = PlainBody.of(operations.get(i));
+            if (plain != PlainBody.NONE) {
+                world.plain.put(declared.operations()[i], plain);
             }
         }
         initialiser(declared, false);

@@ -5,7 +5,6 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
-import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Set;
@@ -32,10 +31,8 @@ final class Resolution {
     final Map<Element, Field> listeners = new ConcurrentHashMap<>();
     /** Fields and operations that let others join such a list and no more, with the field that holds it. */
     final Map<Element, Field> fronts = new ConcurrentHashMap<>();
-    /** Operations all of whose results are among their parameters, with the numbers of these. */
-    final Map<Operation, List<Integer>> handedBack = new ConcurrentHashMap<>();
-    /** Operations that give a member of their object and do nothing else, with the name of that. */
-    final Map<Operation, String> plainGetters = new ConcurrentHashMap<>();
+    /** What the text alone tells of operations. */
+    final Map<Operation, PlainBody> plain = new ConcurrentHashMap<>();
     /** Names that objects are given from outside and asked for inside, found while bodies are read. */
     final LateFields late = new LateFields();
     /** True while bodies are read only to find out what untyped values hold. */
@@ -57,9 +54,8 @@ final class Resolution {
         return text != null ? TypeUse.of(text) : TypeUse.primitive(library.literal(kind));
     }
 
-    /** The field whose value an operation gives, in the only form it has, and does nothing else; null for all others. */
-    Field given(Operation operation) {
-        String member = operation.overriders().isEmpty() ? plainGetters.get(operation) : null;
-        return member == null ? null : members.field(operation.home(), member);
+    /** What the text tells of an operation; nothing where it has other forms. */
+    PlainBody plain(Operation operation) {
+        return operation.overriders().isEmpty() ? plain.getOrDefault(operation, PlainBody.NONE) : PlainBody.NONE;
     }
 }

@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
@@ -90,7 +91,9 @@ final class Passing {
             }
         });
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
-            if (Flows.fromInput(sets.value(), operation)) {
+            boolean hidden = operation.kind() == Kind.OPERATION
+                    && operation.modifiers().visibility() == Visibility.PRIVATE; // its callers show what they give
+            if (!hidden && Flows.fromInput(sets.value(), operation)) {
                 given.putIfAbsent(sets.field(), sets.at());
             }
         });

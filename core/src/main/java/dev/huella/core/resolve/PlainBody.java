@@ -1,0 +1,117 @@
+package dev.huella.core.resolve;
+
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.Value;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * What the text of a body tells of what its callers get done, before any body is resolved.
+ *
+ * @param handsBack parameters by number, one of which every return gives, whatever else is done with them: checks that
+ *     return what they checked, registrations that return what they noted; empty where anything else may be given
+ * @param gives the member of its object that it gives while it does nothing else; null for all other operations
+ * @param sets members of its object that it gives the value of a parameter, with the number of that
+ */
+record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> sets) {
+    static final PlainBody NONE = new PlainBody(List.of(), null, Map.of());
+
+    static PlainBody of(OperationDeclared operation) {
+        List<Step> steps = operation.body();
+        if (steps == null || steps.isEmpty() || operation.kind() != OperationDeclared.Kind.OPERATION) {
+            return NONE;
+        }
+        if (operation.parameters().isEmpty()) {
+            String member = steps.size() == 1 && steps.getFirst() instanceof Step.Return back
+                    ? member(back.value(), List.of())
+                    : null;
+            return member == null ? NONE : new PlainBody(List.of(), member, Map.of());
+        }
+        var search = new Search(operation.parameters().stream().map(ParameterDeclared::name).toList());
+        search.steps(steps);
+        return new PlainBody(search.other ? List.of() : List.copyOf(search.found), null, search.sets);
+    }
+
+    /** The name of a member of the object itself; null for anything else. */
+    private static String member(Value value, List<String> others) {
+        return switch (value) {
+            case Value.Name name when !others.contains(name.name()) -> name.name();
+            case Value.Member(Value.Self self, String name, _) when self.outer() == null
+                    || self.outer().equals(Value.Self.INSIDE) ->
+                name;
+            case null, default -> null;
+        };
+    }
+
+    /** Goes through the steps in order; parameters that are given another value are forgotten. */
+    private static final class Search {
+        private final List<String> names;
+        private final SortedSet<Integer> found = new TreeSet<>();
+        private final Map<String, Integer> sets = new LinkedHashMap<>();
+        private boolean other;
+
+        Search(List<String> names) {
+            this.names = new ArrayList<>(names);
+        }
+
+        void steps(List<Step> steps) {
+            for (Step step : steps) {
+                switch (step) {
+                    case Step.Return back -> back(back.value());
+                    case Step.Yield _ -> other = true;
+                    case Step.Declare declared -> taken(declared.name());
+                    case Step.Do does when does.value() instanceof Value.Assign assign -> assigned(assign);
+                    case Step.Choose choose -> choose.branches().forEach(branch -> steps(branch.steps()));
+                    case Step.Loop loop -> {
+                        taken(loop.variable());
+                        steps(loop.body());
+                    }
+                    case Step.Block block -> {
+                        steps(block.steps());
+                        steps(block.onError());
+                        steps(block.always());
+                    }
+                    case Step.Do _, Step.Throw _, Step.Leave _, Step.Local _ -> {
+                        // nothing is given or set
+                    }
+                }
+            }
+        }
+
+        private void assigned(Value.Assign assign) {
+            String member = member(assign.target(), names);
+            int from = assign.value() instanceof Value.Name name ? names.indexOf(name.name()) : -1;
+            if (member != null && from >= 0 && assign.plain()) {
+                sets.put(member, from);
+            } else if (assign.target() instanceof Value.Name name) {
+                taken(name.name());
+            }
+        }
+
+        /** From here on the name may stand for something else. */
+        private void taken(String name) {
+            int at = names.indexOf(name);
+            if (at >= 0) {
+                names.set(at, null);
+            }
+        }
+
+        private void back(Value value) {
+            switch (value) {
+                case Value.Cast cast -> back(cast.value());
+                case Value.Name name when names.contains(name.name()) -> found.add(names.indexOf(name.name()));
+                case Value.Assign assign -> {
+                    assigned(assign); // where the last value is the result
+                    other = true;
+                }
+                case null, default -> other = true;
+            }
+        }
+    }
+}
