@@ -16,7 +16,8 @@ public record TypeUse(String text, CodeType type, TypeVariable variable, List<Ty
     public static final TypeUse UNKNOWN = new TypeUse("", null, null, List.of(), 0);
     private static final Set<String> NOTHING = Set.of("void", "Void", "Unit", "None");
     /** What comes later, by the names that languages and libraries give it. */
-    private static final Set<String> LATER = Set.of("Task", "ValueTask", "Promise", "CompletableFuture", "Mono");
+    private static final Set<String> LATER = Set.of("Task", "ValueTask", "Promise", "CompletableFuture",
+            "CompletionStage", "Future", "Deferred", "Mono");
 
     public TypeUse {
         arguments = List.copyOf(arguments);
@@ -47,6 +48,12 @@ public record TypeUse(String text, CodeType type, TypeVariable variable, List<Ty
                     : NOTHING.contains(type.name());
         }
         return type == null && variable == null && dimensions == 0 && NOTHING.contains(text);
+    }
+
+    /** What the argument says, which comes later. */
+    public boolean isLater() {
+        return type != null && type.external() && dimensions == 0 && LATER.contains(type.name())
+                && arguments.size() == 1 && !arguments.getFirst().isUnknown();
     }
 
     /** The type meant, or the bound of the variable meant; null when neither is known. Arrays count as their elements. */

@@ -70,7 +70,8 @@ final class Body {
 
     /** The type that a return hands out here. */
     TypeUse resultType() {
-        return functionResult == null ? operation.returns() : functionResult;
+        TypeUse result = functionResult == null ? operation.returns() : functionResult;
+        return result.isLater() ? result.arguments().getFirst() : result;
     }
 
     /** Reads something that is evaluated inside an object of the type, or no longer so for null; returns what was before. */

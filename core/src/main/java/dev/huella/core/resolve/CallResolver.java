@@ -63,7 +63,9 @@ final class CallResolver {
         if (call.receiver() instanceof Value.Function function && call.name().equals(Value.APPLY)) {
             return functions.atOnce(function, arguments.plain(call.arguments()), expected);
         }
-        Flow receiver = call.receiver() == null ? null : values.flow(call.receiver());
+        Flow receiver = call.receiver() == null
+                ? null
+                : values.names().settled(values.flow(call.receiver()), call.name());
         Flow told = listeners.call(call, receiver, used);
         if (told != null) {
             return told;

@@ -92,6 +92,7 @@ public final class ModelResolver {
         RefusalResolver.resolve(types, world.library);
         SilentResults.resolve(types, world.library);
         InheritedResults.resolve(types);
+        LaterResults.resolve(types);
         FieldResolver.resolve(types, world.library);
         relations.addAll(RelationResolver.relations(types, world.library));
         return types;

@@ -154,7 +154,9 @@ final class NameResolver {
             named(named, member.at());
             return Flow.of(new Origin.OfType(named), TypeUse.of(named));
         }
-        Flow of = path != null && isUnknownName(member) ? Flow.UNKNOWN : values.flow(member.of());
+        Flow of = path != null && isUnknownName(member)
+                ? Flow.UNKNOWN
+                : settled(values.flow(member.of()), member.name());
         CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
         if (owner != null) {
             Flow found = ofOwner(owner, of, member, expected);
@@ -191,6 +193,16 @@ final class NameResolver {
             return Flow.of(Origin.UNKNOWN, TypeUse.primitive(body.world.library.literal("int")));
         }
         return unknown(member, of);
+    }
+
+    /** What was waited for, where a member of that is asked for and not one of what promises it. */
+    Flow settled(Flow of, String name) {
+        CodeType given = of.type().isLater() && of.type().arguments().getFirst().dimensions() == 0
+                ? of.type().arguments().getFirst().type()
+                : null;
+        boolean asked = given != null && !given.external() && (body.world.members.field(given, name) != null
+                || !body.world.members.operations(given, name).isEmpty());
+        return asked ? of.as(of.type().arguments().getFirst()) : of;
     }
 
     /** A member that nothing declares; places without a type are noted, since it tells of what they hold. */
