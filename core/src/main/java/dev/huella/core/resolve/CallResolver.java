@@ -1,7 +1,6 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Value;
-import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
@@ -11,7 +10,6 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
-import dev.huella.core.source.SourceSpan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +31,7 @@ final class CallResolver {
     private final Holders holders;
     private final Arguments arguments;
     private final AppliedFunctions applied;
+    private final PlainCalls plainly;
 
     CallResolver(Body body, ValueResolver values, FunctionResolver functions, Containers containers) {
         this.body = body;
@@ -46,6 +45,7 @@ final class CallResolver {
         this.holders = new Holders(body, values, functions);
         this.arguments = new Arguments(body, values, functions, holders);
         this.applied = new AppliedFunctions(body, containers);
+        this.plainly = new PlainCalls(body);
     }
 
     Flow call(Value.Call call, boolean used, TypeUse expected) {
@@ -117,7 +117,7 @@ final class CallResolver {
                     .findFirst()
                     .orElse(on);
         }
-        Field own = plain.isEmpty() ? ownFieldGiven(callee, on) : null;
+        Field own = plain.isEmpty() ? plainly.fieldGiven(callee, on) : null;
         if (own != null) {
             body.reads(own);
             return Flow.ofOwn(own); // to ask for one's own field is no more than to read it
@@ -132,7 +132,7 @@ final class CallResolver {
         noteTests(call, on, given);
         List<Flow> ordered = Labels.order(call.arguments(), given, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
-        noteSet(callee, on, ordered, call.at());
+        plainly.noteSet(callee, on, ordered, call.at());
         holders.note(call, callee, on, ordered);
         applied.by(call, callee, on, given);
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {
@@ -251,46 +251,9 @@ final class CallResolver {
     /** What functions given to a container are handed, and what is put into it. */
     private Arguments.Handed handed(Value.Call call, Flow container) {
         TypeUse element = isJava() ? TypeUse.UNKNOWN : containers.element(container).type();
-        return new Arguments.Handed(elements(container), element, body.world.library.adds(call.name())
+        return new Arguments.Handed(containers.handed(container), element, body.world.library.adds(call.name())
                 ? element
                 : TypeUse.UNKNOWN);
-    }
-
-    /** The field of the object itself that one of its own operations gives, and does nothing else; null for others. */
-    private Field ownFieldGiven(Operation callee, Flow on) {
-        boolean own = callee != null && on.first() instanceof Origin.Self(CodeType self) && callee.home() == self
-                && !callee.isStatic() && isOwnText(self);
-        String given = own ? body.world.plain(callee).gives() : null;
-        return given == null ? null : body.world.members.field(callee.home(), given);
-    }
-
-    /** Fields of the object itself that one of its operations sets to what it is handed. */
-    void noteSet(Operation callee, Flow on, List<Flow> arguments, SourceSpan at) {
-        if (callee != null && !callee.isStatic() && on.first() instanceof Origin.Self) {
-            body.world.plain(callee).sets().forEach((member, from) -> {
-                Field field = from < arguments.size() ? body.world.members.field(callee.home(), member) : null;
-                if (field != null && !field.isStatic()) {
-                    body.add(new Deed.Sets(field, true, arguments.get(from), body.setting, at));
-                }
-            });
-        }
-    }
-
-    /** False where the body was added to the type from outside. */
-    private boolean isOwnText(CodeType self) {
-        return self.place() == null || body.operation.place() == null
-                || self.place().contains(body.operation.place());
-    }
-
-    /** What a function that goes over a container is handed. */
-    private List<Origin> elements(Flow container) {
-        return containers.holdsOne(container.type())
-                ? containers.element(container).origins()
-                : container.origins()
-                        .stream()
-                        .map(Containers::elementOf)
-                        .filter(origin -> origin != Origin.UNKNOWN)
-                        .toList();
     }
 
     private void noteTests(Value.Call call, Flow on, List<Flow> arguments) {
@@ -308,7 +271,7 @@ final class CallResolver {
                     isJava() && on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
         }
         TypeUse type = callee.returns().substitute(bindings);
-        List<Flow> back = handedBack(callee, arguments);
+        List<Flow> back = plainly.handedBack(callee, arguments);
         if (!back.isEmpty()) {
             return new Flow(back.stream().flatMap(flow -> flow.origins().stream()).distinct().toList(),
                     type.isUnknown() ? back.getFirst().type() : type);
@@ -330,19 +293,6 @@ final class CallResolver {
                 ownKind && on.type().erased() != null && body.world.supertypes.isA(on.type().erased(), callee.home())
                         ? TypeUse.of(on.type().erased())
                         : type);
-    }
-
-    /** What was given and may be the result; empty where that may be anything else, or another body may do it. */
-    private List<Flow> handedBack(Operation callee, List<Flow> arguments) {
-        if (!callee.isStatic() && callee.modifiers().visibility() != Visibility.PRIVATE) {
-            return List.of();
-        }
-        return body.world.plain(callee)
-                .handsBack()
-                .stream()
-                .filter(at -> at < arguments.size())
-                .map(arguments::get)
-                .toList();
     }
 
     /** A new object. The type made in place for it is read here, where it can see the body around it. */

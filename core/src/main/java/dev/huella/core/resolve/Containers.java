@@ -57,6 +57,17 @@ final class Containers {
                 .toList(), type);
     }
 
+    /** What a function that goes over a container is handed. */
+    List<Origin> handed(Flow container) {
+        return holdsOne(container.type())
+                ? element(container).origins()
+                : container.origins()
+                        .stream()
+                        .map(Containers::elementOf)
+                        .filter(origin -> origin != Origin.UNKNOWN)
+                        .toList();
+    }
+
     /** What a field holds one of, or was only put into what holds one, is that object again. */
     private boolean isWrapped(Origin origin, TypeUse wrapper) {
         return origin instanceof Origin.OfField && holdsOne(wrapper);

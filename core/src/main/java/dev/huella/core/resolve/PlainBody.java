@@ -42,7 +42,7 @@ record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> set
     private static String member(Value value, List<String> others) {
         return switch (value) {
             case Value.Name name when !others.contains(name.name()) -> name.name();
-            case Value.Member(Value.Self self, String name, _) when self.outer() == null
+            case Value.Member(Value.Self self, String name, var _) when self.outer() == null
                     || self.outer().equals(Value.Self.INSIDE) ->
                 name;
             case null, default -> null;

@@ -340,11 +340,9 @@ final class CSharpValues extends Bodies {
                 TypeText asked = CSharpTypes.type(type != null
                         ? type
                         : node.is("type_pattern") ? node.children().getFirst() : null);
-                yield asked == null
-                        ? node.is("recursive_pattern")
-                                ? absent(tested, true, at)
-                                : new Value.Computed("pattern", List.of(tested), at)
-                        : new Value.KindTest(tested, asked, name == null ? null : name.text(), at);
+                boolean present = asked == null && node.is("recursive_pattern");
+                Value any = present ? absent(tested, true, at) : new Value.Computed("pattern", List.of(tested), at);
+                yield asked == null ? any : new Value.KindTest(tested, asked, name == null ? null : name.text(), at);
             }
             case "constant_pattern" -> {
                 SyntaxNode constant = node.children().getFirst();

@@ -1,0 +1,5 @@
+package tide;
+
+public interface TideWatch {
+    void levelIs(double level);
+}

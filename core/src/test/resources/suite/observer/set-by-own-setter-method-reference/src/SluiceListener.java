@@ -1,0 +1,5 @@
+package aldera;
+
+public interface SluiceListener {
+    void opened();
+}

@@ -1,0 +1,5 @@
+package pilot;
+
+public interface Route {
+    int hours(int miles);
+}
