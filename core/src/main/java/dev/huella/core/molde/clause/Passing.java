@@ -27,6 +27,9 @@ import java.util.function.Predicate;
 
 /** How an operation hands the same call on to another object, always or on a condition. */
 final class Passing {
+    /** Helpers that hand a function on to the next one, which may be the first again. */
+    private static final int DEEPEST = 3;
+
     private Passing() {}
 
     /** Told of each call of the same operation on what a field holds. */
@@ -193,10 +196,10 @@ final class Passing {
     }
 
     private static boolean mayStop(Operation operation, String name, Field field, Set<Operation> seen) {
-        return !seen.add(operation) || mayStop(operation, field, calls -> hands(calls, name, field, seen));
+        return !seen.add(operation) || mayStop(operation, field, calls -> hands(calls, name, field, seen), DEEPEST);
     }
 
-    private static boolean mayStop(Operation operation, Field field, Predicate<Deed.Calls> hands) {
+    private static boolean mayStop(Operation operation, Field field, Predicate<Deed.Calls> hands, int deep) {
         Map<Integer, Set<Integer>> passing = new LinkedHashMap<>();
         for (Deed deed : operation.deeds()) {
             boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Throws;
@@ -206,7 +209,7 @@ final class Passing {
             if (deed instanceof Deed.Calls calls && hands.test(calls)) {
                 Setting within = decided(calls.within(), field);
                 if (within == null) {
-                    return isForWhatIsMissing(calls, operation) || mayBeRefused(calls, operation);
+                    return isForWhatIsMissing(calls, operation) || mayBeRefused(calls, operation, deep);
                 }
                 passing.computeIfAbsent(within.choice(), key -> new HashSet<>()).add(within.branch());
                 if (everyBranch(operation, within.choice(), passing)) {
@@ -231,8 +234,8 @@ final class Passing {
     }
 
     /** It stands in a function that a helper of its own is handed, and may not call. */
-    private static boolean mayBeRefused(Deed.Calls calls, Operation operation) {
-        if (!Setting.inside(calls.within(), Setting.Kind.FUNCTION)) {
+    private static boolean mayBeRefused(Deed.Calls calls, Operation operation, int deep) {
+        if (deep == 0 || !Setting.inside(calls.within(), Setting.Kind.FUNCTION)) {
             return false;
         }
         for (Deed deed : operation.deeds()) {
@@ -246,7 +249,8 @@ final class Passing {
                     if (handed) {
                         return mayStop(around.callee(), null, inner -> inner.receiver()
                                 .any(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
-                                        && of == around.callee() && index == at));
+                                        && of == around.callee() && index == at),
+                                deep - 1);
                     }
                 }
             }
@@ -256,7 +260,7 @@ final class Passing {
 
     /** True when some path through the operation does not reach a call of the same operation on what was given. */
     static boolean mayStopBeforeGiven(Operation operation, Set<Deed.Calls> passing) {
-        return mayStop(operation, null, passing::contains);
+        return mayStop(operation, null, passing::contains, DEEPEST);
     }
 
     /** What stands in a loop is done only if there is something to go through. */

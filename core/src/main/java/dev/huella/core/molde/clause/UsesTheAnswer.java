@@ -14,6 +14,8 @@ import java.util.Set;
 /** {@code <operation> uses what <operation> gives} */
 @AutoService(Clause.class)
 public final class UsesTheAnswer implements Clause.Listed {
+    /** Operations that hand a function on to the next one, which may be the first again. */
+    private static final int DEEPEST = 3;
 
     @Override
     public String syntax() {
@@ -34,7 +36,7 @@ public final class UsesTheAnswer implements Clause.Listed {
             }
         });
         Helped.calls(model, (operation, calls) -> {
-            if (calls.used() && !handedToLoop(operation, calls) && calls.callee() != null
+            if (calls.used() && !handedToLoop(operation, calls, DEEPEST) && calls.callee() != null
                     && (!happensToBeLast(operation, calls) || asked.contains(operation)
                             || operation.overridden().stream().anyMatch(asked::contains))
                     && !calls.callee().returns().isVoid()) {
@@ -44,9 +46,9 @@ public final class UsesTheAnswer implements Clause.Listed {
     }
 
     /** The value of a function written in place goes to whatever the function is given to; a loop does nothing with it. */
-    private static boolean handedToLoop(Operation operation, Deed.Calls calls) {
+    private static boolean handedToLoop(Operation operation, Deed.Calls calls, int deep) {
         Setting within = calls.within();
-        if (within == null || within.kind() != Setting.Kind.FUNCTION) {
+        if (deep == 0 || within == null || within.kind() != Setting.Kind.FUNCTION) {
             return false;
         }
         List<Deed> deeds = operation.deeds();
@@ -54,14 +56,14 @@ public final class UsesTheAnswer implements Clause.Listed {
             if (deed instanceof Deed.Calls around && around.within() == within.outer()) {
                 return !around.used()
                         || LibraryKnowledge.of(operation.home()).lists("dropsAnswers", around.name())
-                        || drops(around.callee());
+                        || drops(around.callee(), deep - 1);
             }
         }
         return false;
     }
 
     /** An operation of the code that calls the functions it is given and does nothing with what they give. */
-    private static boolean drops(Operation callee) {
+    private static boolean drops(Operation callee, int deep) {
         List<Deed.Calls> applied = callee == null || !callee.hasBody()
                 ? List.of()
                 : callee.deeds()
@@ -70,7 +72,8 @@ public final class UsesTheAnswer implements Clause.Listed {
                                 .any(origin -> Origins.parameter(origin, callee) != null))
                         .map(Deed.Calls.class::cast)
                         .toList();
-        return !applied.isEmpty() && applied.stream().noneMatch(calls -> calls.used() && !handedToLoop(callee, calls));
+        return !applied.isEmpty()
+                && applied.stream().noneMatch(calls -> calls.used() && !handedToLoop(callee, calls, deep));
     }
 
     private static boolean keeps(Deed deed, Deed.Calls calls) {
