@@ -50,10 +50,11 @@ public record TypeUse(String text, CodeType type, TypeVariable variable, List<Ty
         return type == null && variable == null && dimensions == 0 && NOTHING.contains(text);
     }
 
-    /** What the argument says, which comes later. */
-    public boolean isLater() {
-        return type != null && type.external() && dimensions == 0 && LATER.contains(type.name())
+    /** What comes later, for those types that only promise it; the type itself for all others. */
+    public TypeUse awaited() {
+        boolean later = type != null && type.external() && dimensions == 0 && LATER.contains(type.name())
                 && arguments.size() == 1 && !arguments.getFirst().isUnknown();
+        return later ? arguments.getFirst() : this;
     }
 
     /** The type meant, or the bound of the variable meant; null when neither is known. Arrays count as their elements. */

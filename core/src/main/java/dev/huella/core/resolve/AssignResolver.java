@@ -165,7 +165,7 @@ final class AssignResolver {
             case Value.Name name -> {
                 Operation found = null;
                 for (CodeType type = body.type; type != null && found == null; type = type.outer()) {
-                    found = values.names().seesMembers(type) ? setter(type, name.name()) : null;
+                    found = body.world.seesMembers(type) ? setter(type, name.name()) : null;
                 }
                 yield found;
             }

@@ -70,8 +70,7 @@ final class Body {
 
     /** The type that a return hands out here. */
     TypeUse resultType() {
-        TypeUse result = functionResult == null ? operation.returns() : functionResult;
-        return result.isLater() ? result.arguments().getFirst() : result;
+        return (functionResult == null ? operation.returns() : functionResult).awaited();
     }
 
     /** Reads something that is evaluated inside an object of the type, or no longer so for null; returns what was before. */

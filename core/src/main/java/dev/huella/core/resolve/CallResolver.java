@@ -162,7 +162,7 @@ final class CallResolver {
 
     private Operation unqualified(Value.Call call, List<Flow> plain) {
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            List<Operation> found = values.names().seesMembers(type)
+            List<Operation> found = body.world.seesMembers(type)
                     ? body.world.members.operations(type, call.name())
                     : List.of();
             if (!found.isEmpty() && (!body.world.library.isRoot(found.getFirst().home()) || type.outer() == null)) {

@@ -42,8 +42,9 @@ final class Containers {
 
     /** One element of an array or container; where that is one itself, what lies in it lies in the whole. */
     Flow element(Flow of) {
-        if (of.type().isLater() && isContainer(of.type().arguments().getFirst())) {
-            return element(of.as(of.type().arguments().getFirst())); // of the container that was waited for
+        TypeUse awaited = of.type().awaited();
+        if (awaited != of.type() && isContainer(awaited)) {
+            return element(of.as(awaited)); // of the container that was waited for
         }
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
         if (type.isUnknown() && ownSteps != null && ownSteps.has(of.type())) {

@@ -55,7 +55,7 @@ final class DynamicCalls {
             return apply(call, local.flow(), used, expected);
         }
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            if (values.names().seesMembers(type)) {
+            if (body.world.seesMembers(type)) {
                 if (!body.world.members.operations(type, call.name()).isEmpty()) {
                     return null;
                 }

@@ -298,8 +298,11 @@ final class FunctionResolver {
                 ? of.type()
                 : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
         if (single == null) {
-            if (elements.isEmpty() || meant == null || ofType) {
+            if (elements.isEmpty() || meant == null) {
                 noteUse(reference, owner, meant, of, List.of(), body.deeds);
+            } else if (ofType && !meant.isStatic()) {
+                noteUse(reference, owner, meant, new Flow(elements, of.type()), List.of(), body.deeds); // each is asked
+                elements = List.of();
             }
             return meant == null ? Flow.of(Origin.UNKNOWN, expected) : meant(meant, of, expected, reference.at());
         }

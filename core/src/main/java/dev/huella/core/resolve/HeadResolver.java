@@ -151,7 +151,7 @@ final class HeadResolver {
                 declared.operations()[i] = operation(operations.get(i), type, from);
                 type.add(declared.operations()[i]);
             }
-            PlainBody plain = PlainBody.of(operations.get(i));
+            PlainBody plain = PlainBody.of(operations.get(i), world.seesMembers(type));
             if (plain != PlainBody.NONE) {
                 world.plain.put(declared.operations()[i], plain);
             }

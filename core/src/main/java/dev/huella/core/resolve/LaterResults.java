@@ -16,7 +16,7 @@ final class LaterResults {
         for (CodeType type : types) {
             for (Operation operation : type.operations()) {
                 TypeUse later = operation.returns();
-                TypeUse given = later.isLater() ? later.arguments().getFirst() : later;
+                TypeUse given = later.awaited();
                 if (given != later && given.dimensions() == 0 && !later.isVoid()) {
                     operation.signature(operation.variables(), operation.parameters(),
                             new TypeUse(later.text(), given.type(), given.variable(), given.arguments(), 0));

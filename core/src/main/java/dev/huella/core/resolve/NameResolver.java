@@ -41,7 +41,7 @@ final class NameResolver {
             return local.flow();
         }
         for (CodeType type = body.type; type != null; type = type.outer()) {
-            if (seesMembers(type)) {
+            if (body.world.seesMembers(type)) {
                 Flow own = own(type, name, expected);
                 if (own != null) {
                     return own;
@@ -70,12 +70,6 @@ final class NameResolver {
         if (type != null && type.kind() == TypeKind.OBJECT) {
             HeadResolver.mention(body.type, TypeUse.of(type), Mention.Kind.STATIC, at);
         }
-    }
-
-    /** True when bare names inside the type may mean its members. */
-    boolean seesMembers(CodeType type) {
-        return body.world.library.rule(Rule.IMPLICIT_SELF) || type.kind() == TypeKind.MODULE
-                || type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.OBJECT;
     }
 
     /** A field, a property, or an operation meant as a value; null when the type has none of that name. */
@@ -197,12 +191,11 @@ final class NameResolver {
 
     /** What was waited for, where a member of that is asked for and not one of what promises it. */
     Flow settled(Flow of, String name) {
-        CodeType given = of.type().isLater() && of.type().arguments().getFirst().dimensions() == 0
-                ? of.type().arguments().getFirst().type()
-                : null;
-        boolean asked = given != null && !given.external() && (body.world.members.field(given, name) != null
-                || !body.world.members.operations(given, name).isEmpty());
-        return asked ? of.as(of.type().arguments().getFirst()) : of;
+        TypeUse given = of.type().awaited();
+        CodeType type = given == of.type() || given.dimensions() > 0 ? null : given.type();
+        boolean asked = type != null && !type.external() && (body.world.members.field(type, name) != null
+                || !body.world.members.operations(type, name).isEmpty());
+        return asked ? of.as(given) : of;
     }
 
     /** A member that nothing declares; places without a type are noted, since it tells of what they hold. */

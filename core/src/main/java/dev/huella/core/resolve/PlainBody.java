@@ -5,9 +5,11 @@ import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Value;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -22,42 +24,48 @@ import java.util.TreeSet;
 record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> sets) {
     static final PlainBody NONE = new PlainBody(List.of(), null, Map.of());
 
-    static PlainBody of(OperationDeclared operation) {
+    /** What a body tells. {@code bare}: names without a receiver may mean members of the object. */
+    static PlainBody of(OperationDeclared operation, boolean bare) {
         List<Step> steps = operation.body();
         if (steps == null || steps.isEmpty() || operation.kind() != OperationDeclared.Kind.OPERATION) {
             return NONE;
         }
+        var search = new Search(operation.parameters().stream().map(ParameterDeclared::name).toList(), bare);
         if (operation.parameters().isEmpty()) {
             String member = steps.size() == 1 && steps.getFirst() instanceof Step.Return back
-                    ? member(back.value(), List.of())
+                    ? search.member(back.value())
                     : null;
             return member == null ? NONE : new PlainBody(List.of(), member, Map.of());
         }
-        var search = new Search(operation.parameters().stream().map(ParameterDeclared::name).toList());
         search.steps(steps);
-        return new PlainBody(search.other ? List.of() : List.copyOf(search.found), null, search.sets);
-    }
-
-    /** The name of a member of the object itself; null for anything else. */
-    private static String member(Value value, List<String> others) {
-        return switch (value) {
-            case Value.Name name when !others.contains(name.name()) -> name.name();
-            case Value.Member(Value.Self self, String name, var _) when self.outer() == null
-                    || self.outer().equals(Value.Self.INSIDE) ->
-                name;
-            case null, default -> null;
-        };
+        List<Integer> back = search.other ? List.of() : List.copyOf(search.found);
+        return back.isEmpty() && search.sets.isEmpty() ? NONE : new PlainBody(back, null, search.sets);
     }
 
     /** Goes through the steps in order; parameters that are given another value are forgotten. */
     private static final class Search {
         private final List<String> names;
+        private final boolean bare;
+        private final Set<String> locals;
         private final SortedSet<Integer> found = new TreeSet<>();
         private final Map<String, Integer> sets = new LinkedHashMap<>();
         private boolean other;
 
-        Search(List<String> names) {
-            this.names = new ArrayList<>(names);
+        Search(List<String> parameters, boolean bare) {
+            this.names = new ArrayList<>(parameters);
+            this.bare = bare;
+            this.locals = new HashSet<>(parameters);
+        }
+
+        /** The name of a member of the object itself; null for anything else. */
+        private String member(Value value) {
+            return switch (value) {
+                case Value.Name name when bare && !locals.contains(name.name()) -> name.name();
+                case Value.Member(Value.Self self, String name, var _) when self.outer() == null
+                        || self.outer().equals(Value.Self.INSIDE) ->
+                    name;
+                case null, default -> null;
+            };
         }
 
         void steps(List<Step> steps) {
@@ -65,11 +73,15 @@ record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> set
                 switch (step) {
                     case Step.Return back -> back(back.value());
                     case Step.Yield _ -> other = true;
-                    case Step.Declare declared -> taken(declared.name());
+                    case Step.Declare declared -> {
+                        taken(declared.name());
+                        locals.add(declared.name());
+                    }
                     case Step.Do does when does.value() instanceof Value.Assign assign -> assigned(assign);
                     case Step.Choose choose -> choose.branches().forEach(branch -> steps(branch.steps()));
                     case Step.Loop loop -> {
                         taken(loop.variable());
+                        locals.add(loop.variable());
                         steps(loop.body());
                     }
                     case Step.Block block -> {
@@ -85,7 +97,7 @@ record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> set
         }
 
         private void assigned(Value.Assign assign) {
-            String member = member(assign.target(), names);
+            String member = member(assign.target());
             int from = assign.value() instanceof Value.Name name ? names.indexOf(name.name()) : -1;
             if (member != null && from >= 0 && assign.plain()) {
                 sets.put(member, from);

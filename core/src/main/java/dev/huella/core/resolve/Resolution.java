@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
@@ -52,6 +53,12 @@ final class Resolution {
     TypeUse literal(String kind) {
         CodeType text = kind.equals("string") ? index.qualified("java.lang.String") : null;
         return text != null ? TypeUse.of(text) : TypeUse.primitive(library.literal(kind));
+    }
+
+    /** True when bare names inside the type may mean its members. */
+    boolean seesMembers(CodeType type) {
+        return library.rule(Rule.IMPLICIT_SELF) || type.kind() == TypeKind.MODULE || type.kind() == TypeKind.FUNCTION
+                || type.kind() == TypeKind.OBJECT;
     }
 
     /** What the text tells of an operation; nothing where it has other forms. */

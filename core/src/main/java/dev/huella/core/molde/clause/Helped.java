@@ -26,9 +26,9 @@ final class Helped {
             var all = new ByHelper(new ArrayList<>(), new ArrayList<>());
             Map<Operation, List<Deed.Calls>> known = new HashMap<>();
             Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-                boolean kept = calls.arguments().stream().anyMatch(ByHelper::isKept);
-                if (isHelper(calls)
-                        && (kept || calls.arguments().stream().anyMatch(one -> one.anyOf(Origin.OfFunction.class)))) {
+                if (isHelper(calls) && calls.arguments()
+                        .stream()
+                        .anyMatch(one -> isKept(one) || one.anyOf(Origin.OfFunction.class))) {
                     for (Deed.Calls inner : known.computeIfAbsent(calls.callee(), ByHelper::onInput)) {
                         all.add(operation, calls, inner);
                         all.apply(operation, calls, inner);

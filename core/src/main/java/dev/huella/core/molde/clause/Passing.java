@@ -247,10 +247,10 @@ final class Passing {
                             .any(origin -> origin instanceof Origin.OfFunction(CodeType function)
                                     && function.operations().stream().anyMatch(body -> body.deeds().contains(calls)));
                     if (handed) {
-                        return mayStop(around.callee(), null, inner -> inner.receiver()
-                                .any(origin -> origin instanceof Origin.OfParameter(Operation of, int index)
-                                        && of == around.callee() && index == at),
-                                deep - 1);
+                        return mayStop(around.callee(), null, inner -> inner.receiver().any(origin -> {
+                            Origin.OfParameter input = Origins.parameter(origin, around.callee());
+                            return input != null && input.index() == at;
+                        }), deep - 1);
                     }
                 }
             }
