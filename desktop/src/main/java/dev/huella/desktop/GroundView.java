@@ -21,7 +21,6 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
 
@@ -34,7 +33,6 @@ final class GroundView {
     private final Pane node = new Pane(canvas);
     private double from = -1;
     private double to;
-    private final Tooltip tip = new Tooltip();
     private Map<String, List<CodeType>> packages = Map.of();
     private GroundMap map = GroundMap.EMPTY;
     private final Set<CodeType> broken = new HashSet<>();
@@ -52,8 +50,7 @@ final class GroundView {
         session.findings().addListener(change -> marks());
         session.focus().addListener(change -> light());
         session.dark().addListener(change -> paint());
-        Tooltip.install(canvas, tip);
-        canvas.setOnMouseMoved(event -> tip.setText(text(event.getX(), event.getY())));
+        new RestingTip(canvas, this::text);
         canvas.setOnMousePressed(event -> {
             from = event.getX();
             to = from;
@@ -211,7 +208,7 @@ final class GroundView {
         }
         String name = plot.name().isEmpty() ? "no package" : plot.name();
         return plot.packages().size() == 1
-                ? "%s, %d types".formatted(name, plot.types().size())
+                ? "%s, %,d types".formatted(name, plot.types().size())
                 : "%s, %,d types in %d packages".formatted(name, plot.types().size(), plot.packages().size());
     }
 

@@ -1,6 +1,8 @@
 package dev.huella.desktop;
 
 import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -16,6 +18,8 @@ import javafx.scene.layout.VBox;
  */
 final class ListRowCell extends ListCell<ListRow> {
     private static final double WIDTH = 228;
+    private static final Insets INSET = new Insets(0, 0, 0, 12);
+    private static final PseudoClass HEADING = PseudoClass.getPseudoClass("heading");
     private final Label title = new Label();
     private final Label detail = TopBar.styled(new Label(), "hint");
     private final Label end = TopBar.styled(new Label(), "hint");
@@ -45,7 +49,7 @@ final class ListRowCell extends ListCell<ListRow> {
             fill(row);
         }
         setGraphic(shown ? box : null);
-        if (shown) {
+        if (shown && !signs.getChildren().isEmpty()) {
             signs.applyCss(); // cells are filled after the styles of a frame were given out: it would show them without colour
         }
     }
@@ -53,14 +57,11 @@ final class ListRowCell extends ListCell<ListRow> {
     private void fill(ListRow row) {
         boolean heading = row.isHeading();
         title.setText(row.title());
-        title.getStyleClass().remove("strong");
-        if (heading) {
-            title.getStyleClass().add("strong");
-        }
+        title.pseudoClassStateChanged(HEADING, heading);
         detail.setText(row.detail());
         detail.setVisible(!heading);
         end.setText(row.end());
-        box.setStyle(heading ? "" : "-fx-padding: 0 0 0 12;");
+        box.setPadding(heading ? Insets.EMPTY : INSET);
         signs.getChildren().setAll(heading ? List.<Node>of() : row.signs().stream().map(VerdictSign::of).toList());
         if (box.getChildren().getFirst() != texts) {
             box.getChildren().removeFirst();

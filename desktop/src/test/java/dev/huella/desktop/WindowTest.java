@@ -10,8 +10,10 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -216,5 +218,26 @@ class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#reading .heading").<Label>queryAll()).extracting(Label::getText)
                 .contains("What could not be read", "What was taken from it");
+    }
+
+    @Test
+    void theGroundTellsOfThePackageWhereThePointerRests(FxRobot robot) throws Exception {
+        open();
+        Node ground = robot.lookup(".ground").query();
+        robot.moveTo(ground.localToScreen(200, 14));
+        until(() -> told().contains("Aldera.Fees"));
+        robot.moveTo("#command-box");
+        until(() -> told().isEmpty());
+    }
+
+    /** What a tip over the window says, empty without one. */
+    private static String told() {
+        return Window.getWindows()
+                .stream()
+                .filter(Tooltip.class::isInstance)
+                .filter(Window::isShowing)
+                .map(window -> ((Tooltip) window).getText())
+                .findFirst()
+                .orElse("");
     }
 }
