@@ -188,6 +188,7 @@ final class AssignResolver {
         TypeUse asked = setter.parameters().isEmpty() ? TypeUse.UNKNOWN : setter.parameters().getFirst().type();
         Flow given = values.flow(assign.value(), asked, lastName(assign.target()));
         body.add(new Deed.Calls(setter, setter.name(), of, List.of(given), false, body.setting, assign.at()));
+        new PlainCalls(body).noteSet(setter, of, List.of(given), assign.at());
         return given;
     }
 

@@ -28,6 +28,7 @@ final class CallResolver {
     private final DynamicCalls others;
     private final ListenerCalls listeners;
     private final LibraryResults byName;
+    private final GoneThrough gone;
     private final Holders holders;
     private final Arguments arguments;
     private final AppliedFunctions applied;
@@ -40,6 +41,7 @@ final class CallResolver {
         this.containers = containers;
         this.overloads = new Overloads(body.world);
         this.byName = new LibraryResults(body.world);
+        this.gone = new GoneThrough(body, containers);
         this.others = new DynamicCalls(body, values, functions, this);
         this.listeners = new ListenerCalls(body, values, this, others);
         this.holders = new Holders(body, values, functions);
@@ -110,13 +112,7 @@ final class CallResolver {
                 && body.world.supertypes.isA(body.type, callee.home())) {
             on = Flow.of(new Origin.Self(body.type), TypeUse.of(callee.home())); // an operation of a base, named in full
         }
-        if (receiver == null && callee == null && !isJava() && !body.world.library.copies(call.name())) {
-            on = plain.stream()
-                    .filter(flow -> flow != null && (containers.isContainer(flow.type())
-                            || containers.goesOver(call.name()) && containers.isGoneThrough(flow.type())))
-                    .findFirst()
-                    .orElse(on);
-        }
+        on = gone.through(call, callee, receiver, on, plain);
         Field own = plain.isEmpty() ? plainly.fieldGiven(callee, on) : null;
         if (own != null) {
             body.reads(own);
@@ -149,7 +145,8 @@ final class CallResolver {
             }
         }
         boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
-        Flow byLibrary = named ? byName.of(call.name(), on, receiver == null, ordered) : null;
+        Flow byLibrary = named ? functions.ranBy(call) : null;
+        byLibrary = named && byLibrary == null ? byName.of(call.name(), on, receiver == null, ordered) : byLibrary;
         return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
     }
 

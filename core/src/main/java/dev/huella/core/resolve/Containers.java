@@ -58,6 +58,11 @@ final class Containers {
                 .toList(), type);
     }
 
+    /** What is gone through: of the object itself the field whose elements it hands out. */
+    Flow through(Flow of) {
+        return ownSteps == null ? of : ownSteps.through(of);
+    }
+
     /** What a function that goes over a container is handed. */
     List<Origin> handed(Flow container) {
         return holdsOne(container.type())

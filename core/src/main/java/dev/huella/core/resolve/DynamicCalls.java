@@ -337,7 +337,7 @@ final class DynamicCalls {
         if (told != null) {
             return told;
         }
-        CodeType type = function.type().dimensions() > 0 ? null : function.type().erased();
+        CodeType type = Shapes.applied(function);
         Operation callee = type == null ? null : called(type, call);
         if (callee == null) {
             for (Origin origin : function.origins()) {

@@ -1,11 +1,13 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
+import java.util.Objects;
 
 /** What one meets when going through a type of the code base that says how: its elements, by what hands out the steps. */
 final class OwnSteps {
@@ -25,6 +27,21 @@ final class OwnSteps {
     /** True for what is gone through with steps of its own, wherever they lead. */
     boolean has(TypeUse of) {
         return of.dimensions() == 0 && isOwn(of) && asked(of.type(), asked) != null;
+    }
+
+    /** What is gone through: of the object itself the field whose elements it hands out, where that is all it does. */
+    Flow through(Flow of) {
+        Field field = of.first() instanceof Origin.Self(CodeType self) && of.origins().size() == 1
+                ? asked.stream()
+                        .flatMap(name -> world.members.operations(self, name).stream())
+                        .map(door -> world.plain(door).stepsThrough())
+                        .filter(Objects::nonNull)
+                        .map(member -> world.members.field(self, member))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(null)
+                : null;
+        return field == null ? of : Flow.ofOwn(field);
     }
 
     /** One element, which comes from the operation that the language asks for steps; of an unknown type where nothing tells. */

@@ -19,10 +19,11 @@ import java.util.TreeSet;
  * @param handsBack parameters by number, one of which every return gives, whatever else is done with them: checks that
  *     return what they checked, registrations that return what they noted; empty where anything else may be given
  * @param gives the member of its object that it gives while it does nothing else; null for all other operations
+ * @param stepsThrough the member of its object whose elements it hands out while it does nothing else; null for all others
  * @param sets members of its object that it gives the value of a parameter, with the number of that
  */
-record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> sets) {
-    static final PlainBody NONE = new PlainBody(List.of(), null, Map.of());
+record PlainBody(List<Integer> handsBack, String gives, String stepsThrough, Map<String, Integer> sets) {
+    static final PlainBody NONE = new PlainBody(List.of(), null, null, Map.of());
 
     /** What a body tells. {@code bare}: names without a receiver may mean members of the object. */
     static PlainBody of(OperationDeclared operation, boolean bare) {
@@ -31,15 +32,17 @@ record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> set
             return NONE;
         }
         var search = new Search(operation.parameters().stream().map(ParameterDeclared::name).toList(), bare);
+        String through = steps.size() == 1 ? search.through(steps.getFirst()) : null;
+        if (through != null) {
+            String member = steps.getFirst() instanceof Step.Return back ? search.member(back.value()) : null;
+            return new PlainBody(List.of(), member, through, Map.of());
+        }
         if (operation.parameters().isEmpty()) {
-            String member = steps.size() == 1 && steps.getFirst() instanceof Step.Return back
-                    ? search.member(back.value())
-                    : null;
-            return member == null ? NONE : new PlainBody(List.of(), member, Map.of());
+            return NONE;
         }
         search.steps(steps);
         List<Integer> back = search.other ? List.of() : List.copyOf(search.found);
-        return back.isEmpty() && search.sets.isEmpty() ? NONE : new PlainBody(back, null, search.sets);
+        return back.isEmpty() && search.sets.isEmpty() ? NONE : new PlainBody(back, null, null, search.sets);
     }
 
     /** Goes through the steps in order; parameters that are given another value are forgotten. */
@@ -64,6 +67,39 @@ record PlainBody(List<Integer> handsBack, String gives, Map<String, Integer> set
                 case Value.Member(Value.Self self, String name, var _) when self.outer() == null
                         || self.outer().equals(Value.Self.INSIDE) ->
                     name;
+                case null, default -> null;
+            };
+        }
+
+        /** The member that a body of one step starts from: what it gives, or hands out one by one. */
+        String through(Step only) {
+            return switch (only) {
+                case Step.Return back -> start(back.value());
+                case Step.Do does when !names.isEmpty() -> start(does.value());
+                case Step.Loop loop when loop.body().size() == 1
+                        && loop.body().getFirst() instanceof Step.Yield(Value.Name one, var _)
+                        && one.name().equals(loop.variable()) ->
+                    start(loop.over());
+                default -> null;
+            };
+        }
+
+        /** Nothing is asked for, or what was handed is handed on. */
+        private boolean isHandedOn(List<Value> arguments) {
+            return arguments.isEmpty() || arguments.size() == 1 && names.size() == 1
+                    && arguments.getFirst() instanceof Value.Name name && names.contains(name.name());
+        }
+
+        private String start(Value value) {
+            String member = member(value);
+            return member != null ? member : switch (value) {
+                case Value.Call call when call.receiver() != null && isHandedOn(call.arguments()) ->
+                    start(call.receiver());
+                case Value.Call call when call.receiver() == null && call.arguments().size() == 1 ->
+                    start(call.arguments().getFirst());
+                case Value.Create create when create.arguments().size() == 1 -> start(create.arguments().getFirst());
+                case Value.Member of -> start(of.of());
+                case Value.Element element -> start(element.of());
                 case null, default -> null;
             };
         }

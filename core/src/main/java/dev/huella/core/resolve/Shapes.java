@@ -7,12 +7,16 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /** Makes types that the code does not declare: what a function or an untyped value has to offer at one place. */
 final class Shapes {
@@ -55,5 +59,33 @@ final class Shapes {
     /** True for the type of a function that no slot has claimed yet. */
     static boolean isFunction(CodeType type) {
         return type != null && type.shape() && type.kind() == TypeKind.FUNCTION;
+    }
+
+    /** The type of what is applied. Where a local writes it out anew, or nothing does, it is what the field asks for that it comes from. */
+    static CodeType applied(Flow function) {
+        CodeType type = function.type().dimensions() > 0 ? null : function.type().erased();
+        return type != null && (!isFunction(type) || type.place() != null)
+                ? type
+                : function.origins()
+                        .stream()
+                        .map(Shapes::askedFor)
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(type);
+    }
+
+    private static CodeType askedFor(Origin origin) {
+        return switch (origin) {
+            case Origin.OfField(Field field, boolean _) -> askedFor(field.type());
+            case Origin.ElementOf(Origin container) -> askedFor(container);
+            case Origin.CopyOf(Origin container, boolean _) -> askedFor(container);
+            default -> null;
+        };
+    }
+
+    private static CodeType askedFor(TypeUse kept) {
+        return isFunction(kept.type()) && kept.type().place() != null
+                ? kept.type()
+                : kept.arguments().stream().map(Shapes::askedFor).filter(Objects::nonNull).findFirst().orElse(null);
     }
 }

@@ -238,7 +238,7 @@ final class StepResolver {
             });
             return;
         }
-        Flow over = values.flow(loop.over());
+        Flow over = values.containers().through(values.flow(loop.over()));
         body.add(new Deed.GoesThrough(over, body.setting, loop.at()));
         TypeUse written = loop.type() == null
                 ? TypeUse.UNKNOWN

@@ -84,8 +84,7 @@ final class SwiftBodies extends Bodies {
             case "if_statement", "guard_statement" -> conditional(node, into);
             case "switch_statement" -> into.add(choice(node));
             case "for_statement" -> into.add(forEach(node));
-            case "while_statement", "repeat_while_statement" -> into.add(new Step.Loop(null, null,
-                    node.child("condition") == null ? null : condition(node).on, inner(node), at));
+            case "while_statement", "repeat_while_statement" -> into.add(repeated(node));
             case "do_statement" -> into.add(attempt(node));
             case "assignment" -> into.add(act(values.assignment(node)));
             case "function_declaration" -> {
@@ -223,6 +222,21 @@ final class SwiftBodies extends Bodies {
         }
         Value on = tests.size() == 1 ? tests.getFirst() : new Value.Computed("&&", tests, node.span());
         return new Condition(on, binds, early);
+    }
+
+    /** What a condition binds is there in each round. */
+    private Step repeated(SyntaxNode node) {
+        if (node.child("condition") == null) {
+            return new Step.Loop(null, null, null, inner(node), node.span());
+        }
+        Condition condition = condition(node);
+        List<Step> round = new ArrayList<>(condition.binds);
+        if (condition.early) {
+            round.add(choice(condition.on, inner(node), null, node.span()));
+            return new Step.Loop(null, null, null, round, node.span());
+        }
+        round.addAll(inner(node));
+        return new Step.Loop(null, null, condition.on, round, node.span());
     }
 
     private void conditional(SyntaxNode node, List<Step> into) {
