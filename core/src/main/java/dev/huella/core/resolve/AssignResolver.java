@@ -23,6 +23,7 @@ final class AssignResolver {
     }
 
     Flow assign(Value.Assign assign) {
+        values.kinds().forget(assign.target());
         if (assign.target() instanceof Value.Name name) {
             BodyScope.Local local = body.scope.find(name.name());
             if (local != null) {

@@ -14,6 +14,8 @@ import java.util.Map;
 final class BodyScope {
     private final BodyScope outer;
     private final Map<String, Local> locals = new HashMap<>(4);
+    /** What tests found names and members to be, as they are written; null where nothing was found. */
+    private Map<String, TypeUse> kinds;
 
     BodyScope(BodyScope outer) {
         this.outer = outer;
@@ -71,6 +73,27 @@ final class BodyScope {
         Flow flow() {
             return new Flow(origins.isEmpty() ? List.of(Origin.UNKNOWN) : origins, type);
         }
+    }
+
+    /** From here on, what is written so is of this kind; of an unknown one when that is no longer sure. */
+    void take(String path, TypeUse kind) {
+        if (kinds == null) {
+            kinds = new HashMap<>(4);
+        }
+        kinds.put(path, kind);
+    }
+
+    /** What is written so was found to be of this kind; unknown when nothing was found. */
+    TypeUse kind(String path) {
+        int dot = path.indexOf('.');
+        String first = dot < 0 ? path : path.substring(0, dot);
+        for (BodyScope at = this; at != null; at = at.outer) {
+            TypeUse found = at.kinds == null ? null : at.kinds.get(path);
+            if (found != null || at.locals.containsKey(first)) {
+                return found == null ? TypeUse.UNKNOWN : found;
+            }
+        }
+        return TypeUse.UNKNOWN;
     }
 
     /** A parameter, or an element that is gone through. */

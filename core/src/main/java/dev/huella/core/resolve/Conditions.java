@@ -21,18 +21,25 @@ final class Conditions {
             "IsSome");
     private static final Set<String> ABSENT = Set.of("isNull", "isEmpty", "nil?", "is_null", "isNullOrEmpty", "blank?",
             "empty");
-    private static final Set<String> NOT = Set.of("not", "!", "unary_expression", "not_operator");
+    static final Set<String> NOT = Set.of("not", "!", "unary_expression", "not_operator");
     private final Body body;
     private final ValueResolver values;
+    private final Kinds kinds;
 
     Conditions(Body body, ValueResolver values) {
         this.body = body;
         this.values = values;
+        this.kinds = values.kinds();
     }
 
-    /** What a condition asks. {@code bindings}: variables that hold when it does. */
-    record Condition(List<Flow> about, Kind kind, List<Binding> bindings) {
-        static final Condition NONE = new Condition(List.of(), Kind.BRANCH, List.of());
+    /**
+     * What a condition asks.
+     *
+     * @param bindings variables that hold when it does
+     * @param value as written; null for none
+     */
+    record Condition(List<Flow> about, Kind kind, List<Binding> bindings, Value value) {
+        static final Condition NONE = new Condition(List.of(), Kind.BRANCH, List.of(), null);
     }
 
     /** A variable that a test of kind brings. */
@@ -46,7 +53,7 @@ final class Conditions {
         body.touched = outer;
         List<Binding> bindings = new ArrayList<>();
         collect(value, bindings);
-        return new Condition(about, kind(value, whole), bindings);
+        return new Condition(about, kind(value, whole), bindings, value);
     }
 
     /** Brings the variables of a condition into sight. */
@@ -55,14 +62,24 @@ final class Conditions {
                 .forEach(binding -> body.scope.declare(binding.name(), binding.flow(), binding.flow().type()));
     }
 
-    /** A case label: kinds bind their variable, other values are only looked at. */
-    void label(Value label) {
-        if (label instanceof Value.KindTest test) {
-            Flow tested = values.flow(test);
-            List<Binding> bindings = new ArrayList<>();
-            collect(test, bindings);
-            bind(new Condition(List.of(tested), Kind.BRANCH, bindings));
+    /** Case labels: kinds bind their variable, other values are only looked at. */
+    void labels(List<Value> labels) {
+        for (Value label : labels) {
+            if (label instanceof Value.KindTest test) {
+                Flow tested = values.flow(test);
+                List<Binding> bindings = new ArrayList<>();
+                collect(test, bindings);
+                bind(new Condition(List.of(tested), Kind.BRANCH, bindings, test));
+            }
         }
+        if (labels.size() == 1) {
+            kinds.know(labels.getFirst(), true);
+        }
+    }
+
+    /** Takes what was asked for what it was found to be. {@code holds}: in the branch where the condition does. */
+    void know(Condition condition, boolean holds) {
+        kinds.know(condition.value(), holds);
     }
 
     private void collect(Value value, List<Binding> bindings) {

@@ -37,7 +37,9 @@ public enum Rule {
     /** What is added to a type from outside is no part of its own text. */
     EXTENSIONS_APART("extensionsApart"),
     /** What is not marked is open to all of the code base, not to a part of it. */
-    OPEN_INSIDE("openInside");
+    OPEN_INSIDE("openInside"),
+    /** What a test found to be of a kind is taken for it from there on. */
+    TESTS_TELL("testsTell");
 
     private final String word;
 

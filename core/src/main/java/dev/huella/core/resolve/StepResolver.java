@@ -211,13 +211,23 @@ final class StepResolver {
             var inner = new Setting(outer, kind, condition.about(), choice, i);
             body.within(inner, () -> {
                 conditions.bind(condition);
-                branch.labels().forEach(conditions::label);
+                conditions.know(condition, !branch.labels().isEmpty());
+                conditions.labels(branch.labels());
                 steps(branch.steps());
             });
+        }
+        if (branches.size() == 1 && leaves(branches.getFirst())) {
+            conditions.know(condition, false);
         }
         if (branches.size() == 1 && condition.kind() == Kind.BRANCH) {
             conditions.bind(condition); // "if (!(x instanceof T t)) return;" leaves t in sight
         }
+    }
+
+    private static boolean leaves(Step.Branch branch) {
+        return !branch.labels().isEmpty() && !branch.steps().isEmpty()
+                && (branch.steps().getLast() instanceof Step.Return || branch.steps().getLast() instanceof Step.Throw
+                        || branch.steps().getLast() instanceof Step.Leave);
     }
 
     private static Kind opposite(Kind kind) {
@@ -234,6 +244,7 @@ final class StepResolver {
             var inner = new Setting(body.setting, Kind.WHILE, condition.about(), 0, 0);
             body.within(inner, () -> {
                 conditions.bind(condition);
+                conditions.know(condition, true);
                 steps(loop.body());
             });
             return;

@@ -31,6 +31,7 @@ final class ValueResolver {
     private final Body body;
     private final StepResolver steps;
     private final Containers containers;
+    private final Kinds kinds;
     private final CallResolver calls;
     private final FunctionResolver functions;
     private final NameResolver names;
@@ -39,6 +40,7 @@ final class ValueResolver {
     ValueResolver(Body body, StepResolver steps) {
         this.body = body;
         this.steps = steps;
+        this.kinds = new Kinds(body);
         this.containers = new Containers(body.world.library, body.world.ownSteps);
         this.functions = new FunctionResolver(body, steps, this);
         this.names = new NameResolver(body, this, functions);
@@ -48,6 +50,11 @@ final class ValueResolver {
 
     NameResolver names() {
         return names;
+    }
+
+    /** What tests found. */
+    Kinds kinds() {
+        return kinds;
     }
 
     Containers containers() {
@@ -73,6 +80,11 @@ final class ValueResolver {
         return BOTH.contains(computed.sign()) && computed.parts().size() > 1;
     }
 
+    /** True for conditions of which one is enough, in order. */
+    static boolean isAny(Value.Computed computed) {
+        return ANY.contains(computed.sign()) && computed.parts().size() > 1;
+    }
+
     /** A value computed for its effect only. */
     void effect(Value value) {
         if (value instanceof Value.Call call) {
@@ -92,12 +104,12 @@ final class ValueResolver {
         Flow flow = switch (value) {
             case Value.Name name -> {
                 Flow function = functions.heldBy(name, expected);
-                yield function == null ? names.name(name, expected) : function;
+                yield function == null ? kinds.known(name, names.name(name, expected)) : function;
             }
             case Value.Self self -> self(self);
             case Value.Super _ -> Flow.of(new Origin.Self(body.type), superType());
             case Value.Literal literal -> Flow.of(new Origin.Constant(literal.text()), literalType(literal));
-            case Value.Member member -> names.member(member, expected);
+            case Value.Member member -> kinds.known(member, names.member(member, expected));
             case Value.Call call -> calls.call(call, true, expected);
             case Value.Create create -> {
                 Flow function = ofInterface(create, holder);
@@ -148,7 +160,7 @@ final class ValueResolver {
 
     private Flow computed(Value.Computed computed) {
         TypeUse type = TypeUse.UNKNOWN;
-        boolean any = ANY.contains(computed.sign()) && computed.parts().size() > 1;
+        boolean any = isAny(computed);
         if ((any || isBoth(computed)) && body.touched == null) {
             Flow last = any ? steps.unless(computed) : steps.last(computed);
             return !any && body.world.library.rule(Rule.BOTH_GIVE_LAST)
