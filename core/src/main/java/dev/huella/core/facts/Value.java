@@ -58,8 +58,13 @@ public sealed interface Value {
         }
     }
 
-    /** An array or list written out; {@code type} is null when none is written. */
+    /**
+     * An array or list written out; {@code type} is null when none is written. What lies in another list and is put in here
+     * is a {@link Computed} of that list, with the sign {@link #SPREAD}.
+     */
     record ArrayOf(TypeText type, List<Value> elements, SourceSpan at) implements Value {
+        public static final String SPREAD = "...";
+
         public ArrayOf {
             elements = List.copyOf(elements);
         }

@@ -86,6 +86,19 @@ public abstract class Bodies {
         return node == null ? List.of() : node.children().stream().map(this::value).toList();
     }
 
+    /** A list written out. {@code spread}: the kind of node that stands for what lies in another list. */
+    protected final Value list(SyntaxNode node, String spread) {
+        return new Value.ArrayOf(null, node.children()
+                .stream()
+                .map(child -> child.is(spread) ? spread(inside(child)) : value(child))
+                .toList(), node.span());
+    }
+
+    /** What lies in another list. */
+    protected static Value spread(Value list) {
+        return new Value.Computed(Value.ArrayOf.SPREAD, List.of(list), list.at());
+    }
+
     /** The parts of what is written out as a node of that kind; none for anything else. */
     protected final List<Value> parts(SyntaxNode node, String kind) {
         return node.is(kind) ? values(node) : List.of();

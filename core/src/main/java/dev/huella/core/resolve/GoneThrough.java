@@ -1,8 +1,10 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Value;
+import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Origin;
 import java.util.List;
 
 /** What a call goes through that is not the receiver as written: a container handed to it, or what the object itself hands out. */
@@ -24,7 +26,8 @@ final class GoneThrough {
      */
     Flow through(Value.Call call, Operation callee, Flow receiver, Flow on, List<Flow> plain) {
         boolean goesOver = containers.goesOver(call.name());
-        Flow handed = receiver == null && callee == null && !isJava() && !body.world.library.copies(call.name())
+        boolean nowhere = receiver == null || goesOver && isOfLibrary(receiver);
+        Flow handed = nowhere && callee == null && !isJava() && !body.world.library.copies(call.name())
                 ? plain.stream()
                         .filter(flow -> flow != null && (containers.isContainer(flow.type())
                                 || goesOver && containers.isGoneThrough(flow.type())))
@@ -33,6 +36,12 @@ final class GoneThrough {
                 : on;
         boolean elsewhere = callee == null || callee.home().external();
         return elsewhere && (goesOver || takesFunction(call)) ? containers.through(handed) : handed;
+    }
+
+    /** Not known, or a type from elsewhere: {@code Object.values(list)}, {@code itertools.chain(list)}. */
+    private static boolean isOfLibrary(Flow receiver) {
+        return receiver.equals(Flow.UNKNOWN)
+                || receiver.first() instanceof Origin.OfType(CodeType type) && type.external();
     }
 
     private boolean isJava() {

@@ -23,15 +23,16 @@ final class ValueResolver {
     /** Several values handed on as one have no single type. */
     private static final Set<String> SEVERAL = Set.of("tuple_expression", "tuple", "expression_list");
     /** Nothing in brackets. */
-    private static final Origin EMPTY = new Origin.Constant("[]");
     private static final Set<String> BOTH = Set.of("&&", "and", "conjunction_expression");
     private static final Set<String> ANY = Set.of("||", "or", "disjunction_expression");
+    private static final Set<String> JOINS = Set.of("+", "|", "additive_expression");
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
     private final StepResolver steps;
     private final Containers containers;
     private final Kinds kinds;
+    private final WrittenLists lists;
     private final CallResolver calls;
     private final FunctionResolver functions;
     private final NameResolver names;
@@ -41,6 +42,7 @@ final class ValueResolver {
         this.body = body;
         this.steps = steps;
         this.kinds = new Kinds(body);
+        this.lists = new WrittenLists(body, this);
         this.containers = new Containers(body.world.library, body.world.ownSteps);
         this.functions = new FunctionResolver(body, steps, this);
         this.names = new NameResolver(body, this, functions);
@@ -116,7 +118,7 @@ final class ValueResolver {
                 yield function == null ? calls.create(create, steps.bodies(), expected) : function;
             }
             case Value.Construct construct -> calls.construct(construct);
-            case Value.ArrayOf array -> array(array, expected);
+            case Value.ArrayOf array -> lists.list(array, expected);
             case Value.Function function -> functions.function(function, expected, holder);
             case Value.Reference reference -> functions.reference(reference, expected);
             case Value.Assign assign -> assigns.assign(assign);
@@ -175,9 +177,16 @@ final class ValueResolver {
             computed.parts().forEach(this::flow);
             return Flow.UNKNOWN;
         }
+        List<Origin> joined = new ArrayList<>();
         for (Value part : computed.parts()) {
-            TypeUse of = flow(part).type();
-            type = type.isUnknown() || of.text().equals("String") ? of : type;
+            Flow of = flow(part);
+            type = type.isUnknown() || of.type().text().equals("String") ? of.type() : type;
+            if (JOINS.contains(computed.sign()) && containers.isContainer(of.type())) {
+                of.origins().stream().filter(WrittenLists::isKept).forEach(origin -> joined.add(Containers.copy(origin, true)));
+            }
+        }
+        if (!joined.isEmpty()) {
+            return new Flow(joined, type); // a list of what lies in others
         }
         return Flow.of(Origin.UNKNOWN, computed.sign().equals("text") ? body.world.literal("string") : type);
     }
@@ -239,47 +248,6 @@ final class ValueResolver {
             }
         }
         return null;
-    }
-
-    private Flow array(Value.ArrayOf array, TypeUse expected) {
-        boolean container = array.type() == null && expected.dimensions() == 0 && containers.isContainer(expected);
-        TypeUse element = array.type() != null
-                ? body.use(array.type(), Mention.Kind.OTHER, array.at())
-                : container
-                        ? containers.element(new Flow(List.of(), expected)).type()
-                        : expected.dimensions() > 0 ? expected.element() : expected;
-        boolean asAsked = element == expected;
-        List<Origin> origins = new ArrayList<>();
-        List<CodeType> kinds = new ArrayList<>();
-        boolean mixed = false;
-        for (Value part : array.elements()) {
-            Flow flow = flow(part, element, "");
-            int before = origins.size();
-            for (Origin origin : flow.origins()) {
-                if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
-                        || origin instanceof Origin.OfType(CodeType named) && !named.external()) {
-                    origins.add(origin);
-                } else if (part instanceof Value.Labelled
-                        && (origin instanceof Origin.OfField || origin instanceof Origin.CopyOf)) {
-                    origins.add(new Origin.Result(null, origin)); // a table under names is made from what it is given
-                }
-            }
-            mixed |= origins.size() == before && !(part instanceof Value.Labelled);
-            kinds.add(flow.type().dimensions() > 0 || NameResolver.isType(flow) ? null : flow.type().type());
-        }
-        if (element.isUnknown() && !kinds.isEmpty() && !kinds.contains(null)) {
-            CodeType common = body.world.supertypes.common(kinds);
-            element = common == null ? element : TypeUse.of(common);
-        }
-        if (mixed && !origins.isEmpty() && element.isUnknown()) {
-            origins.add(Origin.UNKNOWN); // not all of it is of what is made here
-        }
-        if (origins.isEmpty()) {
-            origins.add(array.elements().isEmpty() && array.type() == null ? EMPTY : Origin.UNKNOWN);
-        }
-        return new Flow(origins, container && (!element.isUnknown() || !expected.arguments().isEmpty())
-                ? expected
-                : element.array(Math.max(1, asAsked ? expected.dimensions() : 1)));
     }
 
     /** An object written in place where a type of the code base is asked for that has values only. */

@@ -121,12 +121,7 @@ final class CppTypeTexts {
                 case "array_declarator" -> "[]";
                 default -> "";
             });
-            SyntaxNode next = at.child("declarator");
-            at = next != null
-                    ? next
-                    : at.is("reference_declarator") && !at.children().isEmpty()
-                            ? at.children().getLast()
-                            : null;
+            at = inner(at);
         }
         return TypeText.as(type, text.toString());
     }
@@ -153,14 +148,16 @@ final class CppTypeTexts {
                     // references change nothing
                 }
             }
-            SyntaxNode next = at.child("declarator");
-            at = next != null
-                    ? next
-                    : at.is("reference_declarator") && !at.children().isEmpty()
-                            ? at.children().getLast()
-                            : null;
+            at = inner(at);
         }
         return type;
+    }
+
+    /** The declarator in another; null for the innermost. The grammar does not mark the one in a reference. */
+    private static SyntaxNode inner(SyntaxNode declarator) {
+        SyntaxNode next = declarator.child("declarator");
+        boolean reference = declarator.is("reference_declarator") || declarator.is("abstract_reference_declarator");
+        return next == null && reference && !declarator.children().isEmpty() ? declarator.children().getLast() : next;
     }
 
     /** The innermost name of a declarator; null when it has none. */
@@ -191,12 +188,7 @@ final class CppTypeTexts {
             if (at.is("operator_cast")) {
                 return at;
             }
-            SyntaxNode next = at.child("declarator");
-            at = next != null
-                    ? next
-                    : at.is("reference_declarator") && !at.children().isEmpty()
-                            ? at.children().getLast()
-                            : null;
+            at = inner(at);
         }
         return null;
     }

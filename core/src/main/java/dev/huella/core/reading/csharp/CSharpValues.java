@@ -66,7 +66,7 @@ final class CSharpValues extends Bodies {
             case "array_creation_expression", "implicit_array_creation_expression" -> array(node);
             case "initializer_expression", "element_binding_expression", "collection_expression",
                     "tuple_expression" ->
-                new Value.ArrayOf(null, values(node), at);
+                list(node, "spread_element");
             case "assignment_expression" -> assignment(node);
             case "conditional_expression" ->
                 either(condition(node.child("condition")), value(node.child("consequence")),

@@ -114,7 +114,12 @@ final class PhpValues extends Bodies {
 
     private List<Value> elements(SyntaxNode node) {
         List<Value> found = new ArrayList<>();
-        node.children().stream().filter(child -> !child.children().isEmpty()).forEach(child -> found.add(last(child)));
+        node.children()
+                .stream()
+                .filter(child -> !child.children().isEmpty())
+                .forEach(child -> found.add(child.children().getLast().is("variadic_unpacking")
+                        ? spread(last(child))
+                        : last(child)));
         return found;
     }
 

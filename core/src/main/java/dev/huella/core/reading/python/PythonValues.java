@@ -51,7 +51,7 @@ final class PythonValues extends Bodies {
             case "attribute" -> attribute(node, at);
             case "call" -> call(node);
             case "lambda" -> lambda(node);
-            case "list", "tuple", "set", "expression_list" -> new Value.ArrayOf(null, values(node), at);
+            case "list", "tuple", "set", "expression_list" -> list(node, "list_splat");
             case "dictionary" -> dictionary(node);
             case "list_comprehension", "set_comprehension", "generator_expression", "dictionary_comprehension" ->
                 comprehension(node);

@@ -96,7 +96,7 @@ final class RubyValues extends Bodies {
             case "simple_symbol", "hash_key_symbol", "character", "regex", "heredoc_beginning" ->
                 literal(Literal.Kind.TEXT, node);
             case "string", "delimited_symbol", "chained_string", "subshell" -> text(node);
-            case "array", "string_array", "symbol_array" -> new Value.ArrayOf(null, values(node), at);
+            case "array", "string_array", "symbol_array" -> list(node, "splat_argument");
             case "hash" -> new Value.Cast(TypeText.of("Hash"), new Value.ArrayOf(null, pairs(node), at), at);
             case "pair" -> new Value.Labelled(RubyMacros.symbol(node.child("key")), node.child("value") == null
                     ? name(RubyMacros.symbol(node.child("key")), at)

@@ -140,7 +140,7 @@ final class ScriptValues extends Bodies {
     private Value array(SyntaxNode node) {
         List<SyntaxNode> parts = node.children();
         if (parts.isEmpty() || !parts.getFirst().is("spread_element")) {
-            return new Value.ArrayOf(null, values(node), node.span());
+            return list(node, "spread_element");
         }
         Value first = value(parts.getFirst());
         List<Value> more = parts.stream().skip(1).map(this::value).toList();
