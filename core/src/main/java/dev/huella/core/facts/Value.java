@@ -97,7 +97,10 @@ public sealed interface Value {
     /** A value taken to be of a type. */
     record Cast(TypeText type, Value value, SourceSpan at) implements Value {}
 
-    /** A test of what kind a value is. {@code binding} names the variable it is bound to, or null. */
+    /**
+     * A test of what kind a value is. {@code binding} names the variable it is bound to, or null; {@code type} is null where
+     * the value is only bound, of whatever kind it is.
+     */
     record KindTest(Value value, TypeText type, String binding, SourceSpan at) implements Value {}
 
     /** An element by position. */

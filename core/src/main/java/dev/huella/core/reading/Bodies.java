@@ -214,7 +214,7 @@ public abstract class Bodies {
     }
 
     /** A test whether a value is missing; {@code negated}: whether it is there. */
-    protected static Value absent(Value value, boolean negated, SourceSpan at) {
+    public static Value absent(Value value, boolean negated, SourceSpan at) {
         return new Value.Same(value, new Literal(Literal.Kind.NULL, "null", at), negated, at);
     }
 

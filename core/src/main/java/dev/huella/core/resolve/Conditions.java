@@ -65,11 +65,11 @@ final class Conditions {
     /** Case labels: kinds bind their variable, other values are only looked at. */
     void labels(List<Value> labels) {
         for (Value label : labels) {
-            if (label instanceof Value.KindTest test) {
-                Flow tested = values.flow(test);
+            if (label instanceof Value.KindTest || label instanceof Value.Computed parts && ValueResolver.isBoth(parts)) {
+                Flow tested = values.flow(label);
                 List<Binding> bindings = new ArrayList<>();
-                collect(test, bindings);
-                bind(new Condition(List.of(tested), Kind.BRANCH, bindings, test));
+                collect(label, bindings);
+                bind(new Condition(List.of(tested), Kind.BRANCH, bindings, label));
             }
         }
         if (labels.size() == 1) {
@@ -85,8 +85,10 @@ final class Conditions {
     private void collect(Value value, List<Binding> bindings) {
         switch (value) {
             case Value.KindTest test when test.binding() != null -> {
-                TypeUse type = body.use(test.type(), Mention.Kind.KIND_TEST, test.at());
-                bindings.add(new Binding(test.binding(), values.quietly(test.value()).as(type)));
+                Flow bound = values.quietly(test.value());
+                bindings.add(new Binding(test.binding(), test.type() == null
+                        ? bound
+                        : bound.as(body.use(test.type(), Mention.Kind.KIND_TEST, test.at()))));
             }
             case Value.Computed computed -> computed.parts().forEach(part -> collect(part, bindings));
             default -> {

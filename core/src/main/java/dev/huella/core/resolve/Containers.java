@@ -40,6 +40,12 @@ final class Containers {
         return kept != null && (kept.kind().optional() || kept.kind().single());
     }
 
+    /** Several things that are kept together, of which one matters. */
+    boolean isTogether(TypeUse type) {
+        Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
+        return kept != null && kept.kind().anyOwn();
+    }
+
     /** One element of an array or container; where that is one itself, what lies in it lies in the whole. */
     Flow element(Flow of) {
         TypeUse awaited = of.type().awaited();

@@ -26,7 +26,7 @@ final class GoneThrough {
      */
     Flow through(Value.Call call, Operation callee, Flow receiver, Flow on, List<Flow> plain) {
         boolean goesOver = containers.goesOver(call.name());
-        boolean nowhere = receiver == null || goesOver && isOfLibrary(receiver);
+        boolean nowhere = receiver == null || (goesOver || takesFunction(call)) && isOfLibrary(receiver);
         Flow handed = nowhere && callee == null && !isJava() && !body.world.library.copies(call.name())
                 ? plain.stream()
                         .filter(flow -> flow != null && (containers.isContainer(flow.type())

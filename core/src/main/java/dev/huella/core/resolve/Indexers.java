@@ -1,13 +1,17 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
+import java.util.Objects;
 
-/** Brackets behind an object whose type of the code base says what they do are calls. */
+/** Brackets behind an object whose type of the code base says what they do are calls; those of what is taken apart mean a part of it. */
 final class Indexers {
     private Indexers() {}
 
@@ -25,6 +29,25 @@ final class Indexers {
         return writing == null
                 ? null
                 : new Value.Call(element.of(), writing.name(), List.of(element.index(), given), element.at());
+    }
+
+    /** What a type of the code base that is taken apart has at a place: as its constructor takes it. */
+    static Field part(TypeUse of, Value index, Resolution world) {
+        CodeType type = of.dimensions() > 0 ? null : of.type();
+        if (type == null || type.external() || !(index instanceof Value.Literal at)
+                || at.kind() != Value.Literal.Kind.NUMBER || at.text().length() != 1) {
+            return null;
+        }
+        int place = Character.digit(at.text().charAt(0), 10);
+        List<Field> own = type.fields().stream().filter(field -> !field.isStatic()).toList();
+        Field inOrder = type.kind() == TypeKind.RECORD && place < own.size() ? own.get(place) : null;
+        return type.operations()
+                .stream()
+                .filter(made -> made.kind() == OperationDeclared.Kind.CONSTRUCTOR && made.parameters().size() > place)
+                .map(made -> world.members.field(type, made.parameters().get(place).name()))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(inOrder);
     }
 
     private static Operation find(Value.Element element, String list, Mark other, ValueResolver values,

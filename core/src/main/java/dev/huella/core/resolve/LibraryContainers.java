@@ -5,6 +5,7 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /** Types of a language's library that keep others, by name. */
@@ -24,7 +25,8 @@ public final class LibraryContainers {
                 .forEach(entry -> containers.put(entry.getKey(),
                         new Container(entry.getValue().path("element").asInt(),
                                 entry.getValue().path("optional").asBoolean(),
-                                entry.getValue().path("single").asBoolean())));
+                                entry.getValue().path("single").asBoolean(),
+                                entry.getValue().path("anyOwn").asBoolean())));
     }
 
     /**
@@ -33,8 +35,20 @@ public final class LibraryContainers {
      * @param element which type argument is what it keeps
      * @param optional it keeps one or none
      * @param single it keeps exactly one
+     * @param anyOwn rather than that argument, the first that is a type of the code base: of several things that are kept
+     *     together, the one that matters
      */
-    public record Container(int element, boolean optional, boolean single) {}
+    public record Container(int element, boolean optional, boolean single, boolean anyOwn) {
+        TypeUse kept(List<TypeUse> arguments) {
+            TypeUse own = !anyOwn
+                    ? null
+                    : arguments.stream()
+                            .filter(argument -> argument.type() != null && !argument.type().external())
+                            .findFirst()
+                            .orElse(null);
+            return own != null ? own : element < arguments.size() ? arguments.get(element) : TypeUse.UNKNOWN;
+        }
+    }
 
     /** A container met in use, with the type of what it keeps. */
     public record Kept(Container kind, TypeUse element) {}
@@ -65,10 +79,7 @@ public final class LibraryContainers {
             kind = containers.get(use.type().name());
         }
         if (kind != null) {
-            TypeUse element = kind.element < use.arguments().size()
-                    ? use.arguments().get(kind.element)
-                    : TypeUse.UNKNOWN;
-            return new Kept(kind, element);
+            return new Kept(kind, kind.kept(use.arguments()));
         }
         if (depth < DEEPEST && !use.type().supertypes().isEmpty()) {
             Map<TypeVariable, TypeUse> bindings = Supertypes.bindings(use);

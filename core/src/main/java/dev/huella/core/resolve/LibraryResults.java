@@ -30,7 +30,7 @@ final class LibraryResults {
         if (NameResolver.isType(on) && isKeptOnce(on.type().type()) && library.lists("handsOutOne", name)) {
             return Flow.of(new Origin.Result(null, on.first()), TypeUse.of(on.type().type()));
         }
-        if (on.first() == Origin.UNKNOWN && !given.isEmpty() && library.lists("givesBackFirst", name)) {
+        if ((bare || on.first() == Origin.UNKNOWN) && !given.isEmpty() && library.lists("givesBackFirst", name)) {
             return given.getFirst();
         }
         if (!bare && library.lists("handsOutNamed", name)) {

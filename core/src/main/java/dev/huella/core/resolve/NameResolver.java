@@ -189,13 +189,16 @@ final class NameResolver {
         return unknown(member, of);
     }
 
-    /** What was waited for, where a member of that is asked for and not one of what promises it. */
+    /** What was waited for, or lies in a pair, where a member of that is asked for and not one of what promises or holds it. */
     Flow settled(Flow of, String name) {
-        TypeUse given = of.type().awaited();
-        CodeType type = given == of.type() || given.dimensions() > 0 ? null : given.type();
+        TypeUse awaited = of.type().awaited();
+        Flow given = awaited != of.type()
+                ? of.as(awaited)
+                : values.containers().isTogether(of.type()) ? values.containers().element(of) : of;
+        CodeType type = given == of || given.type().dimensions() > 0 ? null : given.type().type();
         boolean asked = type != null && !type.external() && (body.world.members.field(type, name) != null
                 || !body.world.members.operations(type, name).isEmpty());
-        return asked ? of.as(given) : of;
+        return asked ? given : of;
     }
 
     /** A member that nothing declares; places without a type are noted, since it tells of what they hold. */

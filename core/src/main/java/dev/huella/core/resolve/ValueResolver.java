@@ -156,6 +156,10 @@ final class ValueResolver {
         }
         flow(element.index());
         Flow of = flow(element.of());
+        Field part = Indexers.part(of.type(), element.index(), body.world);
+        if (part != null) {
+            return names.ofField(part, of, element.at());
+        }
         Flow function = body.world.library.rule(Rule.DYNAMIC) ? functions.oneOf(of, expected, element.at()) : null;
         return function == null ? containers.element(of) : function;
     }
@@ -285,7 +289,9 @@ final class ValueResolver {
 
     private Flow kindTest(Value.KindTest test) {
         Flow tested = flow(test.value());
-        TypeUse type = body.use(test.type(), Mention.Kind.KIND_TEST, test.at());
+        TypeUse type = test.type() == null
+                ? TypeUse.UNKNOWN
+                : body.use(test.type(), Mention.Kind.KIND_TEST, test.at());
         if (type.type() != null) {
             body.add(new Deed.AsksKind(tested, type.type(), body.setting, test.at()));
         }

@@ -32,6 +32,7 @@ final class WrittenLists {
         List<Origin> origins = new ArrayList<>();
         List<CodeType> kinds = new ArrayList<>();
         boolean mixed = false;
+        boolean several = array.elements().size() > 1;
         for (Value part : array.elements()) {
             if (part instanceof Value.Computed(String sign, var spread, var _) && sign.equals(Value.ArrayOf.SPREAD)) {
                 Flow whole = values.flow(spread.getFirst());
@@ -51,6 +52,8 @@ final class WrittenLists {
                 } else if (part instanceof Value.Labelled
                         && (origin instanceof Origin.OfField || origin instanceof Origin.CopyOf)) {
                     origins.add(new Origin.Result(null, origin)); // a table under names is made from what it is given
+                } else if (origin instanceof Origin.OfParameter && several) {
+                    origins.add(new Origin.Result(null, origin)); // so is what is put together
                 }
             }
             mixed |= origins.size() == before && !(part instanceof Value.Labelled);

@@ -27,7 +27,7 @@ public final class AddsItsInput implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Kept.changes(model, (operation, field, value, at, change) -> {
             if (change == Kept.Change.ADD && (Flows.fromInput(value, operation) || isOneOf(value, operation)
-                    || isAround(value, operation))) {
+                    || isPartOf(value, operation) || isAround(value, operation))) {
                 into.add(at, operation, field);
             }
         });
@@ -41,6 +41,13 @@ public final class AddsItsInput implements Clause.Listed {
                 .anyMatch(deed -> deed instanceof Deed.Calls calls
                         && calls.receiver().first() instanceof Origin.OfParameter(Operation of, int _)
                         && of == operation));
+    }
+
+    /** Put together, in a list written in place, with what else is kept of it. */
+    private static boolean isPartOf(Flow value, Operation operation) {
+        return value.type().dimensions() > 0
+                && value.any(origin -> origin instanceof Origin.Result(Operation callee, Origin part) && callee == null
+                        && Origins.parameter(part, operation) != null);
     }
 
     /** One of several that were handed over together. */

@@ -136,6 +136,11 @@ final class CSharpBodies extends Bodies {
             boolean written = type != null && !type.is("implicit_type");
             into.add(new Step.Declare(node.child("name").text(), written ? CSharpTypes.held(type) : null,
                     taken(function, node), node.span()));
+        } else if (node.is("argument") && node.tokens().getFirst().is("out") && node.first("identifier") != null) {
+            Value taken = taken(function, node);
+            if (taken != null) {
+                into.add(act(new Value.Assign(value(node.first("identifier")), taken, true, node.span())));
+            }
         } else if (!node.is("lambda_expression")) {
             SyntaxNode pattern = node.is("is_pattern_expression") ? node.child("pattern") : null;
             if (pattern != null && pattern.child("type") == null && pattern.child("name") != null) {
@@ -185,7 +190,19 @@ final class CSharpBodies extends Bodies {
             if (declarator.is("variable_declarator") && name != null) {
                 SyntaxNode value = initial(declarator);
                 into.add(new Step.Declare(name.text(), type, value == null ? null : value(value), declarator.span()));
+            } else if (declarator.first("tuple_pattern") != null) {
+                takenApart(declarator.first("tuple_pattern"), declarator.children().getLast(), into);
             }
+        }
+    }
+
+    /** {@code var (first, second) = whole}. */
+    private void takenApart(SyntaxNode names, SyntaxNode whole, List<Step> into) {
+        Value of = value(whole);
+        for (int place = 0; place < names.children().size(); place++) {
+            SyntaxNode name = names.children().get(place);
+            into.add(new Step.Declare(name.text(), null, new Value.Element(of,
+                    new Value.Literal(Value.Literal.Kind.NUMBER, "" + place, name.span()), name.span()), name.span()));
         }
     }
 

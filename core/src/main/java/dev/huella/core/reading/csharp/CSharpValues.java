@@ -330,40 +330,9 @@ final class CSharpValues extends Bodies {
         };
     }
 
-    /** A pattern as a test of what it is held against. */
+    /** A pattern as a test of what it is held against, and of its parts. */
     Value pattern(SyntaxNode node, Value tested) {
-        SourceSpan at = node.span();
-        SyntaxNode type = node.child("type");
-        SyntaxNode name = node.child("name");
-        return switch (node.kind()) {
-            case "declaration_pattern", "type_pattern", "recursive_pattern", "var_pattern" -> {
-                TypeText asked = CSharpTypes.type(type != null
-                        ? type
-                        : node.is("type_pattern") ? node.children().getFirst() : null);
-                boolean present = asked == null && node.is("recursive_pattern");
-                Value any = present ? absent(tested, true, at) : new Value.Computed("pattern", List.of(tested), at);
-                yield asked == null ? any : new Value.KindTest(tested, asked, name == null ? null : name.text(), at);
-            }
-            case "constant_pattern" -> {
-                SyntaxNode constant = node.children().getFirst();
-                if (constant.is("null_literal")) {
-                    yield absent(tested, false, at);
-                }
-                boolean kind = constant.is("identifier") && Character.isUpperCase(constant.text().charAt(0));
-                yield kind
-                        ? new Value.KindTest(tested, TypeText.of(constant.text()), null, at)
-                        : new Value.Same(tested, value(constant), false, at);
-            }
-            case "negated_pattern" -> {
-                Value inner = pattern(node.children().getLast(), tested);
-                yield inner instanceof Value.Same same
-                        ? new Value.Same(same.left(), same.right(), !same.negated(), at)
-                        : new Value.Computed("!", List.of(inner), at);
-            }
-            case "or_pattern", "and_pattern", "parenthesized_pattern" -> new Value.Computed(node.kind(),
-                    node.children().stream().map(child -> pattern(child, tested)).toList(), at);
-            default -> new Value.Computed("pattern", List.of(tested), at);
-        };
+        return new CSharpPatterns(this).test(node, tested);
     }
 
     private Value choice(SyntaxNode node) {

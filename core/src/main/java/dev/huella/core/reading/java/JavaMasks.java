@@ -2,13 +2,18 @@ package dev.huella.core.reading.java;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Blanks out words that the grammar does not know yet, without changing any length, so that what stands around
- * them is read and places stay true. Today: {@code module} in {@code import module java.base;}.
+ * them is read and places stay true. Today: {@code module} in {@code import module java.base;}, and what the operations below say.
  */
 final class JavaMasks {
     private static final byte[] IMPORT_MODULE = "import module ".getBytes(StandardCharsets.US_ASCII);
+
+    private static final Pattern TAKEN_APART = Pattern
+            .compile("\\b(?:instanceof|case)\\s+((?:\\w+\\.)+\\w+)\\s*(?:<[\\w<>,.? ]*>)?\\(");
 
     private JavaMasks() {}
 
@@ -43,6 +48,24 @@ final class JavaMasks {
             }
         }
         return masked;
+    }
+
+    /** Records that are taken apart are not known by a name with dots, only by one without: {@code Slot.Filled(} becomes one. */
+    static byte[] maskTakenApart(byte[] utf8) {
+        byte[] masked = utf8;
+        Matcher found = TAKEN_APART.matcher(new String(utf8, StandardCharsets.ISO_8859_1));
+        while (found.find()) {
+            masked = masked == utf8 ? utf8.clone() : masked;
+            for (int i = found.start(1); i < found.end(1); i++) {
+                masked[i] = masked[i] == '.' ? (byte) '$' : masked[i];
+            }
+        }
+        return masked;
+    }
+
+    /** The name as it was before {@link #maskTakenApart}. */
+    static String dotted(String name) {
+        return name.replace('$', '.');
     }
 
     /** True for the names that {@link #maskLateConstruction} leaves behind. */

@@ -47,7 +47,7 @@ public final class JavaReader extends TreeReader {
 
     @Override
     protected byte[] maskedAgain(byte[] utf8) {
-        return JavaMasks.maskLateConstruction(utf8);
+        return JavaMasks.maskTakenApart(JavaMasks.maskLateConstruction(utf8));
     }
 
     @Override

@@ -66,19 +66,38 @@ final class JavaSwitches {
         return any && label.tokens().stream().noneMatch(token -> token.is("default"));
     }
 
+    /** What a record pattern asks: of the record, then of each part in order, with the variable that a part is bound to. */
+    static List<Value> tests(SyntaxNode pattern, Value on) {
+        TypeText written = JavaTypeTexts.type(pattern.children().getFirst());
+        TypeText type = new TypeText(JavaMasks.dotted(written.name()), written.arguments(), 0);
+        List<Value> tests = new ArrayList<>();
+        tests.add(new Value.KindTest(on, type, null, pattern.span()));
+        SyntaxNode body = pattern.first("record_pattern_body");
+        List<SyntaxNode> parts = body == null ? List.of() : body.children();
+        for (int i = 0; i < parts.size(); i++) {
+            SyntaxNode part = parts.get(i);
+            var place = new Value.Literal(Value.Literal.Kind.NUMBER, "" + i, part.span());
+            Value of = new Value.Element(new Value.Cast(type, on, part.span()), place, part.span());
+            if (part.is("record_pattern")) {
+                tests.addAll(tests(part, of));
+            } else if (part.is("record_pattern_component") && part.children().size() > 1) {
+                tests.add(new Value.KindTest(of, JavaTypeTexts.type(part.children().getFirst()),
+                        part.children().getLast().text(), part.span()));
+            }
+        }
+        return tests;
+    }
+
     /** A pattern as a test of kind; variables in it come to be as first steps of what follows. */
     static Value pattern(SyntaxNode pattern, Value on, List<Step> steps) {
         if (pattern.is("record_pattern")) {
-            SyntaxNode body = pattern.first("record_pattern_body");
-            for (SyntaxNode component : body == null ? List.<SyntaxNode>of() : body.children()) {
-                if (component.is("record_pattern_component") && component.children().size() > 1) {
-                    steps.add(new Step.Declare(component.children().getLast().text(),
-                            JavaTypeTexts.type(component.children().getFirst()), null, component.span()));
-                } else if (component.is("record_pattern")) {
-                    pattern(component, on, steps);
+            List<Value> tests = tests(pattern, on);
+            for (Value test : tests) {
+                if (test instanceof Value.KindTest(Value part, TypeText type, String name, var at) && name != null) {
+                    steps.add(new Step.Declare(name, type, part, at));
                 }
             }
-            return new Value.KindTest(on, JavaTypeTexts.type(pattern.children().getFirst()), null, pattern.span());
+            return tests.getFirst();
         }
         List<SyntaxNode> parts = pattern.children().stream().filter(part -> !part.is("modifiers")).toList();
         TypeText type = JavaTypeTexts.type(parts.getFirst());

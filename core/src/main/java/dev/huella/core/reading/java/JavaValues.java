@@ -188,6 +188,10 @@ final class JavaValues {
     private Value kindTest(SyntaxNode node, SourceSpan at) {
         Value tested = value(node.child("left"));
         SyntaxNode pattern = node.child("pattern");
+        SyntaxNode taken = pattern != null && pattern.is("pattern") ? pattern.children().getFirst() : pattern;
+        if (taken != null && taken.is("record_pattern")) {
+            return new Value.Computed("&&", JavaSwitches.tests(taken, tested), at);
+        }
         if (pattern != null) {
             return JavaSwitches.pattern(pattern.is("pattern") ? pattern.children().getFirst() : pattern, tested,
                     new ArrayList<>());

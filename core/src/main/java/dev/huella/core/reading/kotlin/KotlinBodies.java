@@ -238,12 +238,14 @@ final class KotlinBodies extends Bodies {
         }
         SyntaxNode several = node.first("multi_variable_declaration");
         Value whole = initial == null ? null : value(initial);
-        for (SyntaxNode part : several == null ? List.<SyntaxNode>of() : several.children()) {
+        List<SyntaxNode> names = several == null ? List.of() : several.children();
+        for (int at = 0; at < names.size(); at++) {
+            SyntaxNode part = names.get(at);
             SyntaxNode name = part.first("simple_identifier");
             if (name != null) {
                 into.add(new Step.Declare(name.text(), KotlinTypes.typeIn(part), whole == null
                         ? null
-                        : new Value.Element(whole, new Literal(Literal.Kind.NUMBER, "0", part.span()), part.span()),
+                        : new Value.Element(whole, new Literal(Literal.Kind.NUMBER, "" + at, part.span()), part.span()),
                         part.span()));
             }
         }
@@ -263,6 +265,9 @@ final class KotlinBodies extends Bodies {
         Value on = subject == null
                 ? new Literal(Literal.Kind.TRUTH, "true", node.span())
                 : value(values.parts(subject).getLast());
+        SyntaxNode bound = subject == null ? null : subject.first("variable_declaration");
+        String name = bound == null ? null : bound.first("simple_identifier").text();
+        Value asked = name == null ? on : new Value.Name(name, node.span());
         List<Branch> branches = new ArrayList<>();
         boolean complete = false;
         for (SyntaxNode entry : node.children()) {
@@ -274,11 +279,12 @@ final class KotlinBodies extends Bodies {
                     .stream()
                     .filter(child -> child.is("when_condition"))
                     .forEach(child -> labels.add(
-                            label(values.parts(child).getFirst(), on)));
+                            label(values.parts(child).getFirst(), asked)));
             complete |= labels.isEmpty();
             branches.add(new Branch(labels, block(entry.first("control_structure_body"))));
         }
-        return new Step.Choose(on, branches, complete, node.span());
+        return new Step.Choose(name == null ? on : new Value.KindTest(on, null, name, node.span()), branches, complete,
+                node.span());
     }
 
     private Value label(SyntaxNode node, Value on) {

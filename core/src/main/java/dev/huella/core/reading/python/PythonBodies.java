@@ -276,24 +276,19 @@ final class PythonBodies extends Bodies {
         SyntaxNode body = node.child("body");
         for (SyntaxNode clause : body == null ? List.<SyntaxNode>of() : body.children()) {
             List<Value> labels = new ArrayList<>();
+            List<Step> steps = new ArrayList<>();
             for (SyntaxNode pattern : clause.children()) {
-                if (pattern.is("case_pattern") && !pattern.text().equals("_")) {
-                    labels.add(label(pattern, on));
+                if (pattern.is("case_pattern") && PythonPatterns.takesAny(pattern)) {
+                    steps.add(new Step.Declare(pattern.text(), null, on, pattern.span()));
+                } else if (pattern.is("case_pattern") && !pattern.text().equals("_")) {
+                    labels.add(PythonPatterns.test(pattern, on));
                 }
             }
             complete |= labels.isEmpty();
-            branches.add(new Branch(labels, steps(clause.child("consequence"))));
+            steps.addAll(steps(clause.child("consequence")));
+            branches.add(new Branch(labels, steps));
         }
         return new Step.Choose(on, branches, complete, node.span());
-    }
-
-    private Value label(SyntaxNode pattern, Value on) {
-        SyntaxNode named = pattern.first("class_pattern");
-        if (named != null) {
-            TypeText type = WrittenType.of(named.children().getFirst().text());
-            return new Value.KindTest(on, type, null, pattern.span());
-        }
-        return literal(Literal.Kind.TEXT, pattern);
     }
 
     private void nested(SyntaxNode node, List<Step> into) {

@@ -1,0 +1,1 @@
+public record Boat(double load) implements Vessel {}
