@@ -21,7 +21,7 @@ final class Containers {
     }
 
     boolean isContainer(TypeUse type) {
-        return type.dimensions() > 0 || type.type() != null && library.container(type) != null;
+        return type.dimensions() > 0 || library.container(type) != null;
     }
 
     /** True for containers, and for types of the code base that say how one goes through them. */
@@ -36,13 +36,13 @@ final class Containers {
 
     /** True for what wraps at most one object. */
     boolean holdsOne(TypeUse type) {
-        Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
+        Kept kept = type.dimensions() > 0 ? null : library.container(type);
         return kept != null && (kept.kind().optional() || kept.kind().single());
     }
 
     /** Several things that are kept together, of which one matters. */
     boolean isTogether(TypeUse type) {
-        Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
+        Kept kept = type.dimensions() > 0 ? null : library.container(type);
         return kept != null && kept.kind().anyOwn();
     }
 
@@ -110,7 +110,7 @@ final class Containers {
     }
 
     private TypeUse keptType(TypeUse type) {
-        Kept kept = type.type() == null ? null : library.container(type);
+        Kept kept = library.container(type);
         return kept == null ? TypeUse.UNKNOWN : kept.element();
     }
 

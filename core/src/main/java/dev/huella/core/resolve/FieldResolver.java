@@ -89,8 +89,8 @@ final class FieldResolver {
                 many = Multiplicity.MANY;
                 type = type.element();
             }
-            Kept kept = type.type() == null || type.dimensions() > 0 ? null : library.container(type);
-            boolean ofLibrary = kept != null && (type.type().external()
+            Kept kept = type.dimensions() > 0 ? null : library.container(type);
+            boolean ofLibrary = kept != null && (type.type() == null || type.type().external()
                     || library.isOwn(type.type())
                             && (!library.isOwn(field.home()) || library.container(TypeUse.of(field.home())) == null));
             if (!ofLibrary) {

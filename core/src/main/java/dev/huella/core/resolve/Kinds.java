@@ -5,7 +5,10 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.TypeUse;
 
-/** What names and members are known to be because a test found it, in languages that then take them for that. */
+/**
+ * What names and members are known to be because a test found it, in languages that then take them for that. As long as types
+ * of places are worked out, all that is asked of a place tells of it, and nothing is taken for more than it was declared as.
+ */
 final class Kinds {
     private final Body body;
     private final boolean active;
@@ -13,7 +16,7 @@ final class Kinds {
 
     Kinds(Body body) {
         this.body = body;
-        this.active = body.world.library.rule(Rule.TESTS_TELL);
+        this.active = body.world.library.rule(Rule.TESTS_TELL) && !body.world.inferring;
         this.some = active && body.enclosing != null;
     }
 

@@ -11,6 +11,8 @@ import java.util.Map;
 /** Types of a language's library that keep others, by name. */
 public final class LibraryContainers {
     private static final int DEEPEST = 12;
+    /** Types that come together without a name. */
+    private static final Container TOGETHER = new Container(0, false, true, true);
     private final Map<String, Container> containers = new HashMap<>();
     private final boolean fullNames;
 
@@ -63,7 +65,11 @@ public final class LibraryContainers {
      * that are made of their own like, as a path is of paths, and those of the library that only use one for their work.
      */
     Kept of(TypeUse use) {
-        Kept kept = use.type() == null || onlyUsesOne(use.type()) ? null : of(use, 0);
+        if (use.type() == null) {
+            boolean together = use.variable() == null && !use.arguments().isEmpty();
+            return together ? new Kept(TOGETHER, TOGETHER.kept(use.arguments())) : null;
+        }
+        Kept kept = onlyUsesOne(use.type()) ? null : of(use, 0);
         return kept == null || kept.element().type() == use.type() && kept.element().equals(use) ? null : kept;
     }
 

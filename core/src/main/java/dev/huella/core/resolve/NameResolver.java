@@ -176,6 +176,9 @@ final class NameResolver {
         if (values.containers().isContainer(entry.type())) {
             return entry; // one of several lists under names; one of several objects says nothing of the others
         }
+        if (values.containers().isTogether(of.type())) {
+            return of; // which part it is does not matter: what matters is what has the operation that is asked for next
+        }
         if (values.containers().isContainer(of.type()) && body.world.library.passes(member.name())) {
             return of.as(values.containers().element(of).type());
         }

@@ -20,7 +20,7 @@ final class Nesting {
         if (type.type() == null && library.lists("bareContainers", type.text())) {
             return TypeUse.UNKNOWN;
         }
-        LibraryContainers.Kept kept = type.type() == null || !type.type().external()
+        LibraryContainers.Kept kept = type.type() != null && !type.type().external()
                 ? null
                 : library.container(type);
         return kept == null ? null : kept.element();

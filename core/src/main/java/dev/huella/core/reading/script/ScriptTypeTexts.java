@@ -34,7 +34,7 @@ final class ScriptTypeTexts {
                 TypeText element = type(children.getFirst());
                 yield (element == null ? TypeText.of("?") : element).array(1);
             }
-            case "tuple_type" -> new TypeText("?", List.of(), 1);
+            case "tuple_type" -> tuple(node);
             case "generic_type" -> generic(node);
             case "union_type" -> union(node);
             case "intersection_type" -> children.isEmpty() ? null : type(children.getFirst());
@@ -49,6 +49,18 @@ final class ScriptTypeTexts {
             case "this_type" -> null;
             default -> null;
         };
+    }
+
+    /** Several of one kind are a list of them, all others come together. */
+    private static TypeText tuple(SyntaxNode node) {
+        List<TypeText> parts = node.children()
+                .stream()
+                .map(part -> type(part.child("type") == null ? part : part.child("type")))
+                .map(type -> type == null ? TypeText.of("?") : type)
+                .toList();
+        return parts.stream().distinct().count() < 2
+                ? (parts.isEmpty() ? TypeText.of("?") : parts.getFirst()).array(1)
+                : TypeText.as(TypeText.together(parts), node.text());
     }
 
     /** Written in place: {@code { [key: string]: T }} is a table, values alone are an object, operations are no type. */

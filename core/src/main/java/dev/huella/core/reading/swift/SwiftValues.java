@@ -68,7 +68,9 @@ final class SwiftValues extends Bodies {
                     node.children("value").stream().map(this::value).toList(), at), at);
             case "lambda_literal" -> lambda(node);
             case "assignment" -> assignment(node);
-            case "tuple_expression" -> parts.size() == 1 ? value(parts.getFirst()) : computed(node);
+            case "tuple_expression" -> parts.size() == 1
+                    ? value(parts.getFirst())
+                    : new Value.ArrayOf(null, parts.stream().map(this::value).toList(), at);
             case "try_expression", "await_expression", "postfix_expression", "value_argument" -> wrapped(node, parts);
             case "prefix_expression" -> prefix(node, parts);
             case "as_expression" -> cast(node, parts);
