@@ -10,7 +10,6 @@ import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting.Kind;
-import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -65,7 +64,8 @@ final class Conditions {
     /** Case labels: kinds bind their variable, other values are only looked at. */
     void labels(List<Value> labels) {
         for (Value label : labels) {
-            if (label instanceof Value.KindTest || label instanceof Value.Computed parts && ValueResolver.isBoth(parts)) {
+            if (label instanceof Value.KindTest
+                    || label instanceof Value.Computed parts && ValueResolver.isBoth(parts)) {
                 Flow tested = values.flow(label);
                 List<Binding> bindings = new ArrayList<>();
                 collect(label, bindings);

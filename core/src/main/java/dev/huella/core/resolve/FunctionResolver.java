@@ -228,7 +228,8 @@ final class FunctionResolver {
                         ? single.parameters().get(index).type().substitute(bindings)
                         : givenType;
         Origin origin = own == null ? new Origin.OfFunctionParameter(index) : new Origin.OfParameter(own, index);
-        boolean primitive = type.type() == null && type.variable() == null && !type.isUnknown();
+        boolean primitive = type.type() == null && type.variable() == null && !type.isUnknown()
+                && type.arguments().isEmpty();
         body.scope.declare(parameter.name(),
                 given.isEmpty() || primitive ? Flow.of(origin, type) : new Flow(given, type),
                 type);

@@ -156,7 +156,8 @@ final class ValueResolver {
         }
         flow(element.index());
         Flow of = flow(element.of());
-        Field part = Indexers.part(of.type(), element.index(), body.world);
+        boolean apart = !body.world.library.rule(Rule.DYNAMIC) || element.of() instanceof Value.Cast;
+        Field part = apart ? Indexers.part(of.type(), element.index(), body.world) : null;
         if (part != null) {
             return names.ofField(part, of, element.at());
         }
@@ -186,7 +187,10 @@ final class ValueResolver {
             Flow of = flow(part);
             type = type.isUnknown() || of.type().text().equals("String") ? of.type() : type;
             if (JOINS.contains(computed.sign()) && containers.isContainer(of.type())) {
-                of.origins().stream().filter(WrittenLists::isKept).forEach(origin -> joined.add(Containers.copy(origin, true)));
+                of.origins()
+                        .stream()
+                        .filter(WrittenLists::isKept)
+                        .forEach(origin -> joined.add(Containers.copy(origin, true)));
             }
         }
         if (!joined.isEmpty()) {

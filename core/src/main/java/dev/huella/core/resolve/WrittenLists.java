@@ -35,11 +35,7 @@ final class WrittenLists {
         boolean several = array.elements().size() > 1;
         for (Value part : array.elements()) {
             if (part instanceof Value.Computed(String sign, var spread, var _) && sign.equals(Value.ArrayOf.SPREAD)) {
-                Flow whole = values.flow(spread.getFirst());
-                whole.origins()
-                        .stream()
-                        .filter(WrittenLists::isKept)
-                        .forEach(origin -> origins.add(Containers.copy(origin, true)));
+                Flow whole = spread(spread.getFirst(), origins);
                 kinds.add(containers.element(whole).type().type());
                 continue;
             }
@@ -74,8 +70,19 @@ final class WrittenLists {
                 : element.array(Math.max(1, asAsked ? expected.dimensions() : 1)));
     }
 
+    /** A list that is put into another: what it keeps, the other keeps as well. */
+    private Flow spread(Value list, List<Origin> into) {
+        Flow whole = values.flow(list);
+        whole.origins()
+                .stream()
+                .filter(WrittenLists::isKept)
+                .forEach(origin -> into.add(Containers.copy(origin, true)));
+        return whole;
+    }
+
     /** What another list takes its elements from when they lie there. */
     static boolean isKept(Origin origin) {
-        return origin instanceof Origin.OfField || origin instanceof Origin.CopyOf || origin instanceof Origin.OfParameter;
+        return origin instanceof Origin.OfField || origin instanceof Origin.CopyOf
+                || origin instanceof Origin.OfParameter;
     }
 }

@@ -25,7 +25,8 @@ public final class TellsEach implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "The second is called on the elements of the field, one after the other.";
+        return "The second is called on the elements of the field, one after the other, and not only on those that were named by "
+                + "the caller.";
     }
 
     @Override
@@ -53,11 +54,22 @@ public final class TellsEach implements Clause.Listed {
             }
             for (Origin origin : again ? Origins.of(calls.receiver()) : List.<Origin>of()) {
                 Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
-                if (field != null) {
+                if (field != null && !isNamed(calls.within(), operation)) {
                     Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target, field));
                 }
             }
         });
+    }
+
+    /** In a loop over what was handed in: only those that are named there are looked up and called. */
+    private static boolean isNamed(Setting within, Operation operation) {
+        Setting loop = within;
+        while (loop != null && loop.kind() != Setting.Kind.EACH) {
+            loop = loop.outer();
+        }
+        return loop != null && loop.about()
+                .stream()
+                .anyMatch(over -> over.any(origin -> Origins.parameter(origin, operation) != null));
     }
 
     /** The library's container calls what its elements promise. */

@@ -46,7 +46,8 @@ final class CSharpPatterns {
                 clause.children()
                         .stream()
                         .filter(part -> part.is("subpattern") && part.children().size() > 1)
-                        .forEach(part -> found.add(test(part.children().getLast(), named(part.children().getFirst(), of))));
+                        .forEach(part -> found
+                                .add(test(part.children().getLast(), named(part.children().getFirst(), of))));
             }
         }
         return found;
@@ -58,7 +59,8 @@ final class CSharpPatterns {
             SourceSpan at = part.span();
             Value there = new Value.Element(of, new Value.Literal(Value.Literal.Kind.NUMBER, "" + place, at), at);
             if (part.is("declaration_expression")) {
-                found.add(new Value.KindTest(there, CSharpTypes.held(part.child("type")), part.child("name").text(), at));
+                found.add(
+                        new Value.KindTest(there, CSharpTypes.held(part.child("type")), part.child("name").text(), at));
             } else if (part.kind().endsWith("pattern")) {
                 found.add(test(part, there));
             }
