@@ -48,8 +48,9 @@ final class FunctionResolver {
 
     /** What a call of the library gives that runs the function written last in it; null for other calls. */
     Flow ranBy(Value.Call call) {
-        return body.world.library.lists("givesWhatIsRun", call.name()) && !call.arguments().isEmpty()
-                && Arguments.isFunction(call.arguments().getLast()) ? lastMade : null;
+        boolean runs = body.world.library.lists("givesWhatIsRun", call.name()) && !call.arguments().isEmpty()
+                && Arguments.isFunction(call.arguments().getLast());
+        return runs && !lastMade.equals(Flow.UNKNOWN) ? lastMade : null;
     }
 
     /** After a function was read as an argument: what it gives back binds the variable in the declared result. */

@@ -58,10 +58,13 @@ final class Kinds {
     Flow known(Value value, Flow flow) {
         String path = some ? path(value) : null;
         TypeUse kind = path == null ? TypeUse.UNKNOWN : body.scope.kind(path);
-        CodeType taken = flow.type().dimensions() > 0 ? null : flow.type().type();
-        return kind.isUnknown() || taken != null && body.world.supertypes.isA(taken, kind.type())
-                ? flow
-                : flow.as(kind);
+        return kind.isUnknown() || !tellsMore(kind.type(), flow.type()) ? flow : flow.as(kind);
+    }
+
+    /** A type of the library says less of what lies in it than what was declared, and a subtype is of the kind anyway. */
+    private boolean tellsMore(CodeType kind, TypeUse declared) {
+        boolean more = declared.isUnknown() || !kind.external() && declared.dimensions() == 0;
+        return more && (declared.type() == null || !body.world.supertypes.isA(declared.type(), kind));
     }
 
     /** Names only, from a variable or from the object itself; null for all other values. */

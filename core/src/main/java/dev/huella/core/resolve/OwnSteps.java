@@ -37,7 +37,7 @@ final class OwnSteps {
                         .map(door -> world.plain(door).stepsThrough())
                         .filter(Objects::nonNull)
                         .map(member -> world.members.field(self, member))
-                        .filter(Objects::nonNull)
+                        .filter(kept -> kept != null && nesting.elementOf(kept.type()) != null)
                         .findFirst()
                         .orElse(null)
                 : null;

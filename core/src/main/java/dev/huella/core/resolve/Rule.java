@@ -39,7 +39,9 @@ public enum Rule {
     /** What is not marked is open to all of the code base, not to a part of it. */
     OPEN_INSIDE("openInside"),
     /** What a test found to be of a kind is taken for it from there on. */
-    TESTS_TELL("testsTell");
+    TESTS_TELL("testsTell"),
+    /** A place in brackets may mean a part of an object, as its constructor takes it. */
+    TAKEN_APART("takenApart");
 
     private final String word;
 

@@ -156,7 +156,7 @@ final class ValueResolver {
         }
         flow(element.index());
         Flow of = flow(element.of());
-        boolean apart = !body.world.library.rule(Rule.DYNAMIC) || element.of() instanceof Value.Cast;
+        boolean apart = body.world.library.rule(Rule.TAKEN_APART) || element.of() instanceof Value.Cast;
         Field part = apart ? Indexers.part(of.type(), element.index(), body.world) : null;
         if (part != null) {
             return names.ofField(part, of, element.at());
