@@ -121,7 +121,8 @@ final class CallResolver {
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = (callee == null || callee.home().external())
                 && (containers.isContainer(on.type()) || !isJava() && containers.isGoneThrough(on.type()));
-        boolean hands = !isJava() && body.world.library.hands(call.name());
+        boolean hands = !isJava() && body.world.library.hands(call.name())
+                && !(overContainer && body.world.library.maps(call.name()));
         List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings, hands
                 ? new Arguments.Handed(on.origins(), on.type(), TypeUse.UNKNOWN)
                 : overContainer ? handed(call, on) : Arguments.Handed.NOTHING);

@@ -36,12 +36,27 @@ final class OwnSteps {
                         .flatMap(name -> world.members.operations(self, name).stream())
                         .map(door -> world.plain(door).stepsThrough())
                         .filter(Objects::nonNull)
-                        .map(member -> world.members.field(self, member))
+                        .map(member -> kept(self, member))
                         .filter(kept -> kept != null && nesting.elementOf(kept.type()) != null)
                         .findFirst()
                         .orElse(null)
                 : null;
         return field == null ? of : Flow.ofOwn(field);
+    }
+
+    /** The field of that name, or the one that an operation of that name gives; null for others. */
+    private Field kept(CodeType self, String member) {
+        Field field = world.members.field(self, member);
+        return field != null
+                ? field
+                : world.members.operations(self, member)
+                        .stream()
+                        .map(getter -> world.plain(getter).gives())
+                        .filter(Objects::nonNull)
+                        .map(given -> world.members.field(self, given))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(null);
     }
 
     /** One element, which comes from the operation that the language asks for steps; of an unknown type where nothing tells. */

@@ -93,6 +93,9 @@ record PlainBody(List<Integer> handsBack, String gives, String stepsThrough, Map
         private String start(Value value) {
             String member = member(value);
             return member != null ? member : switch (value) {
+                case Value.Call(Value on, String name, var given, var _) when given.isEmpty()
+                        && (on == null ? bare : on instanceof Value.Self) ->
+                    name;
                 case Value.Call call when call.receiver() != null && isHandedOn(call.arguments()) ->
                     start(call.receiver());
                 case Value.Call call when call.receiver() == null && call.arguments().size() == 1 ->

@@ -181,7 +181,9 @@ final class Copying {
     }
 
     private static boolean returns(Operation operation, Flow value) {
-        return Origins.returned(operation).stream().anyMatch(flow -> flow.origins().equals(value.origins()));
+        return Origins.returned(operation)
+                .stream()
+                .anyMatch(flow -> flow.type().dimensions() == 0 && flow.origins().equals(value.origins()));
     }
 
     private static boolean isSelf(Flow flow) {
