@@ -59,6 +59,8 @@ final class CanvasPainter {
             case Mark.Polygon polygon -> inside(polygon.points(), left, top, right, bottom);
             case Mark.Caption name -> scale < NAMES_ONLY && name.x() < right && name.y() < bottom
                     && name.x() + name.width() > left && name.y() + name.height() > top;
+            case Mark.TabName tab -> scale < NAMES_ONLY && tab.x() < right && tab.y() < bottom
+                    && tab.x() + tab.width() > left && tab.y() + tab.height() > top;
             case Mark.Oval oval -> oval.x() - oval.across() < right && oval.x() + oval.across() > left
                     && oval.y() - oval.down() < bottom && oval.y() + oval.down() > top;
         };
@@ -109,6 +111,7 @@ final class CanvasPainter {
             }
             case Mark.Text text -> text(text);
             case Mark.Caption name -> caption(name);
+            case Mark.TabName tab -> tab(tab);
         }
     }
 
@@ -159,6 +162,17 @@ final class CanvasPainter {
         double across = Math.max(0, ((more.width() + 4) / scale - name.width()) / 2);
         double down = Math.max(0, ((more.height() + 2) / scale - name.height()) / 2);
         plate(grown(name, across, down), more, true);
+    }
+
+    /** The tab of a frame is made as wide as its name in letters that can be read, but not wider than the frame. */
+    private void tab(Mark.TabName tab) {
+        CaptionLines name = CaptionLines.line(tab.text(), pixels(tab.width()) - 4, pixels(tab.height()));
+        if (!name.lines().isEmpty()) {
+            double height = Math.max(tab.height(), name.height() / scale);
+            var plate = new Mark.Caption(tab.x(), tab.y() + tab.height() - height, (name.width() + 6) / scale, height,
+                    tab.text(), "", false, Ink.PAPER, Ink.SECOND);
+            plate(plate, name, true);
+        }
     }
 
     private int pixels(double length) {

@@ -16,6 +16,7 @@ record CaptionLines(List<String> lines, double size) {
     private static final double LARGEST = 11;
     private static final double SMALLEST = 7.5;
     private static final double SMALL = 8.5;
+    private static final double EASY = 9.5;
 
     static final CaptionLines NONE = new CaptionLines(List.of(), SMALLEST);
 
@@ -46,6 +47,19 @@ record CaptionLines(List<String> lines, double size) {
     /** The same in small letters, for names that stand out over their boxes. */
     static CaptionLines small(String name, double width, double height) {
         return of(name, width, height, SMALL);
+    }
+
+    /** All on one line, in letters that are easy to read though they be higher than what is there. */
+    static CaptionLines line(String name, double width, double height) {
+        for (double size = Math.clamp(height / SPACING, EASY, LARGEST); size >= SMALLEST; size -= 0.5) {
+            if (fits(name, width, size)) {
+                return new CaptionLines(List.of(name), size);
+            }
+        }
+        int dot = name.indexOf('.');
+        return dot >= 0
+                ? line(name.substring(dot + 1), width, height) // the last part tells packages apart
+                : new CaptionLines(shortened(name, width), SMALLEST);
     }
 
     private static CaptionLines of(String name, double width, double height, double largest) {

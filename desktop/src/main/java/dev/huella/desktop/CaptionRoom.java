@@ -1,11 +1,13 @@
 package dev.huella.desktop;
 
 import dev.huella.core.drawing.Drawing;
+import dev.huella.core.drawing.Ink;
 import dev.huella.core.drawing.Mark;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * How far the names of boxes may stand out over them in a drawing that is shown small: as far as they meet no other name. In
@@ -34,10 +36,20 @@ final class CaptionRoom {
     static CaptionRoom of(Drawing drawing) {
         List<Mark.Caption> names = drawing.marks()
                 .stream()
-                .filter(Mark.Caption.class::isInstance)
-                .map(Mark.Caption.class::cast)
+                .map(CaptionRoom::standing)
+                .filter(Objects::nonNull)
                 .toList();
         return names.size() > MOST ? NONE : new CaptionRoom(names);
+    }
+
+    /** What takes room: the name of a box, and the strip in which that of a frame stands. */
+    private static Mark.Caption standing(Mark mark) {
+        return switch (mark) {
+            case Mark.Caption name -> name;
+            case Mark.TabName tab -> new Mark.Caption(tab.x(), tab.y(), tab.width(), tab.height(), tab.text(), "", false,
+                    Ink.PAPER, Ink.SECOND);
+            default -> null;
+        };
     }
 
     /** Two names stay apart in the direction in which there is more between them. */

@@ -9,20 +9,18 @@ import java.util.Locale;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /** One box for going anywhere and doing anything: types, finds, files and actions by parts of their names. */
 final class CommandBox {
     private static final int MOST = 12;
+    private static final double WIDTH = 460;
     private final Session session;
     private final Actions actions;
     private final TextField field = new TextField();
@@ -39,7 +37,7 @@ final class CommandBox {
         field.setAccessibleText("Go to a type, a find or a file, or do something");
         answers.setId("answers");
         answers.getStyleClass().add("answers");
-        answers.setMaxSize(460, 380);
+        answers.setMaxSize(WIDTH, 380);
         answers.setVisible(false);
         answers.setCellFactory(list -> new AnswerCell());
         StackPane.setAlignment(answers, Pos.TOP_CENTER);
@@ -149,22 +147,59 @@ final class CommandBox {
         }
     }
 
-    /** One answer on one line. */
+    /** One answer on one line. A cell keeps its parts: each key that is typed fills them again. */
     private static final class AnswerCell extends ListCell<Answer> {
+        private final AnswerLine line = new AnswerLine();
+
+        AnswerCell() {
+            setPrefWidth(0);
+        }
+
         @Override
         protected void updateItem(Answer answer, boolean empty) {
             super.updateItem(answer, empty);
-            setText(null);
-            if (empty || answer == null) {
-                setGraphic(null);
-                return;
+            boolean shown = !empty && answer != null;
+            setAccessibleText(shown ? answer.kind() + " " + answer.title() + " " + answer.detail() : null);
+            if (shown) {
+                line.fill(answer);
             }
-            var kind = TopBar.styled(new Label(answer.kind()), "hint");
-            kind.setMinWidth(64);
-            var space = new Region();
-            HBox.setHgrow(space, Priority.ALWAYS);
-            setGraphic(new HBox(8, kind, new Label(answer.title()), space,
-                    TopBar.styled(new Label(answer.detail()), "hint")));
+            setGraphic(shown ? line : null);
+        }
+    }
+
+    /** The kind in a column of its own, the title, and the detail at the end as far as there is room. */
+    private static final class AnswerLine extends Region {
+        private static final double COLUMN = 72;
+        private static final double GAP = 8;
+        private final CutText kind = new CutText("line-hint");
+        private final CutText title = new CutText();
+        private final CutText detail = new CutText("line-hint");
+
+        AnswerLine() {
+            getChildren().addAll(kind, title, detail);
+            setPrefWidth(WIDTH - 42);
+            setMaxWidth(WIDTH - 42);
+        }
+
+        void fill(Answer answer) {
+            kind.show(answer.kind());
+            title.show(answer.title());
+            detail.show(answer.detail());
+            requestLayout();
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return snapSizeY(title.height());
+        }
+
+        @Override
+        protected void layoutChildren() {
+            title.cutTo(getWidth() - COLUMN);
+            detail.cutTo(getWidth() - COLUMN - title.width() - GAP);
+            kind.relocate(0, 0);
+            title.relocate(COLUMN, 0);
+            detail.relocate(snapPositionX(getWidth() - detail.width()), 0);
         }
     }
 }

@@ -36,16 +36,17 @@ final class PatternSketch {
         Map<Integer, double[]> places = places(pattern, roles);
         var pane = new Pane();
         pane.setMinSize(WIDTH, HEIGHT);
+        pane.setPrefSize(WIDTH, HEIGHT);
         pane.setMaxSize(WIDTH, HEIGHT);
         for (Set<Integer> pair : ties(pattern, new HashSet<>(roles))) {
             double[][] ends = pair.stream().map(places::get).toArray(double[][]::new);
             var line = new Line(ends[0][0], ends[0][1], ends[1][0], ends[1][1]);
-            line.setStyle("-fx-stroke: -second; -fx-stroke-width: 1;");
+            line.getStyleClass().add("sketch-line");
             pane.getChildren().add(line);
         }
         roles.forEach(role -> {
             var node = new Circle(places.get(role)[0], places.get(role)[1], pattern.roles().get(role).key() ? 3 : 2);
-            node.setStyle("-fx-fill: -second;");
+            node.getStyleClass().add("sketch-node");
             pane.getChildren().add(node);
         });
         return pane;

@@ -17,20 +17,15 @@ final class VerdictSign {
         var disc = new Circle(RADIUS, RADIUS, RADIUS);
         var sign = new Group(disc);
         sign.setAccessibleText(kind.word());
-        switch (kind) {
-            case MET -> disc.setStyle("-fx-fill: -met;");
-            case BROKEN -> {
-                disc.setStyle("-fx-fill: -broken;");
-                var gap = new Line(RADIUS * 0.6, RADIUS * 2.1, RADIUS * 1.4, -RADIUS * 0.1);
-                gap.setStyle("-fx-stroke: -paper; -fx-stroke-width: 2;");
-                sign.getChildren().add(gap);
-            }
-            case OPEN -> {
-                disc.setRadius(RADIUS - 1);
-                disc.setStyle("-fx-fill: transparent; -fx-stroke: -open; -fx-stroke-width: 1.8;");
-                disc.getStrokeDashArray().setAll(0.1, 3.2);
-                disc.setStrokeLineCap(StrokeLineCap.ROUND);
-            }
+        disc.getStyleClass().add("sign-" + kind.word());
+        if (kind == Verdict.Kind.BROKEN) {
+            var gap = new Line(RADIUS * 0.6, RADIUS * 2.1, RADIUS * 1.4, -RADIUS * 0.1);
+            gap.getStyleClass().add("sign-gap");
+            sign.getChildren().add(gap);
+        } else if (kind == Verdict.Kind.OPEN) {
+            disc.setRadius(RADIUS - 1);
+            disc.getStrokeDashArray().setAll(0.1, 3.2);
+            disc.setStrokeLineCap(StrokeLineCap.ROUND);
         }
         return sign;
     }

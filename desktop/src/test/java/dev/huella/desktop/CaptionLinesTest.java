@@ -10,6 +10,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CaptionLinesTest {
     @Test
+    void theNameOfAFrameStaysOnOneLine() {
+        assertThat(CaptionLines.line("port.moorings", 90, 9).lines()).containsExactly("port.moorings");
+        assertThat(CaptionLines.line("port.moorings", 40, 9).lines()).containsExactly("moorings");
+        assertThat(CaptionLines.line("port.moorings", 90, 4).size()).isEqualTo(9.5);
+        assertThat(CaptionLines.line("Extraordinary", 30, 12).lines()).singleElement().asString().endsWith("…");
+    }
+
+    @Test
     void aNameThatFitsStaysOnOneLine() {
         assertThat(CaptionLines.of("TideGauge", 100, 30)).isEqualTo(new CaptionLines(List.of("TideGauge"), 11));
     }

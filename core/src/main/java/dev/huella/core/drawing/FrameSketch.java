@@ -20,6 +20,7 @@ public final class FrameSketch {
         marks.add(new Mark.Polygon(List.of(new Point(x, y + TAB), new Point(x, y), new Point(x + tab, y),
                 new Point(x + tab, y + TAB)), Ink.PAPER, Ink.HINT, 0.9));
         marks.add(new Text(x + 8, y + 14, name, TEXT_SIZE, true, false, false, Ink.SECOND));
+        marks.add(new Mark.TabName(x, y, width, TAB, name));
         areas.add(new Area(x, y, tab, TAB, null, "package " + name, null));
     }
 }

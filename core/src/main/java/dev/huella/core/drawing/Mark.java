@@ -94,4 +94,15 @@ public sealed interface Mark {
             return new Caption(x + dx, y + dy, width, height, text, roles, italic, fill, ink);
         }
     }
+
+    /**
+     * The name of a frame, for painters that show it so small that the text in its tab cannot be read: it may take the whole strip
+     * above the frame. Files have no such size and leave it out.
+     */
+    record TabName(double x, double y, double width, double height, String text) implements Mark {
+        @Override
+        public Mark moved(double dx, double dy) {
+            return new TabName(x + dx, y + dy, width, height, text);
+        }
+    }
 }

@@ -86,7 +86,7 @@ public final class PdfPainter {
                 finish(oval.fill(), oval.stroke(), 1, oval.dashed());
             }
             case Mark.Text text -> text(text);
-            case Mark.Caption _ -> {
+            case Mark.Caption _, Mark.TabName _ -> {
                 // text in files can be read at any size
             }
         }

@@ -80,7 +80,7 @@ public final class PngPainter {
                 }
             }
             case Mark.Text text -> text(text);
-            case Mark.Caption _ -> {
+            case Mark.Caption _, Mark.TabName _ -> {
                 // text in files can be read at any size
             }
         }

@@ -58,7 +58,7 @@ public final class SvgPainter {
                     text.italic() ? " font-style=\"italic\"" : "",
                     text.underlined() ? " text-decoration=\"underline\"" : "", palette.colour(text.ink()),
                     escaped(text.text()));
-            case Mark.Caption _ -> {
+            case Mark.Caption _, Mark.TabName _ -> {
                 // text in files can be read at any size
             }
         }
