@@ -91,7 +91,7 @@ final class Arguments {
 
     /** Given by its name to what goes over elements, and called with each. */
     private boolean meansOperationOfOwn(Value written, Flow flow) {
-        return !body.from.file().facts().language().equals("java")
+        return !body.from.isJava()
                 && (written instanceof Value.Name name && body.scope.find(name.name()) == null
                         || written instanceof Value.Member)
                 && (flow.first() instanceof Origin.Unknown || flow.anyOf(Origin.OfFunction.class));
@@ -102,7 +102,7 @@ final class Arguments {
         if (written instanceof Value.Name name && declared.type() != null && body.scope.find(name.name()) != null) {
             return body.scope.find(name.name()).function() != null;
         }
-        return !body.from.file().facts().language().equals("java")
+        return !body.from.isJava()
                 && (written instanceof Value.Name || written instanceof Value.Member
                         || written instanceof Value.Element)
                 && flow.first() instanceof Origin.Unknown && declared.type() != null

@@ -153,7 +153,7 @@ final class AssignResolver {
 
     /** The operation behind a property that is written to; null for fields. */
     private Operation setter(Value target) {
-        if (body.from.file().facts().language().equals("java")) {
+        if (body.from.isJava()) {
             return null;
         }
         return switch (target) {

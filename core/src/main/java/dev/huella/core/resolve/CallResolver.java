@@ -54,11 +54,11 @@ final class CallResolver {
         if (BuiltName.is(call.name())) {
             return others.dispatched(call, used);
         }
-        Flow handed = isJava() ? null : holders.handedBack(call, expected);
+        Flow handed = body.from.isJava() ? null : holders.handedBack(call, expected);
         if (handed != null) {
             return handed;
         }
-        Flow made = isJava() ? null : others.bareOrMade(call, used, expected);
+        Flow made = body.from.isJava() ? null : others.bareOrMade(call, used, expected);
         if (made != null) {
             return made;
         }
@@ -80,7 +80,7 @@ final class CallResolver {
         if (reflected != null) {
             return reflected;
         }
-        Flow other = isJava() || receiver == null ? null : others.onFlow(call, receiver, used, expected);
+        Flow other = body.from.isJava() || receiver == null ? null : others.onFlow(call, receiver, used, expected);
         if (other != null) {
             return other;
         }
@@ -101,14 +101,10 @@ final class CallResolver {
         return listeners;
     }
 
-    boolean isJava() {
-        return body.from.file().facts().language().equals("java");
-    }
-
     /** A call whose operation is known or known to be unknown. {@code receiver} is null when none is written. */
     Flow called(Value.Call call, Operation callee, Flow receiver, List<Flow> plain, boolean used, TypeUse expected) {
         Flow on = receiver == null ? impliedReceiver(callee) : receiver;
-        if (!isJava() && callee != null && !callee.isStatic() && NameResolver.isType(on)
+        if (!body.from.isJava() && callee != null && !callee.isStatic() && NameResolver.isType(on)
                 && body.world.supertypes.isA(body.type, callee.home())) {
             on = Flow.of(new Origin.Self(body.type), TypeUse.of(callee.home())); // an operation of a base, named in full
         }
@@ -120,8 +116,8 @@ final class CallResolver {
         }
         Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
         boolean overContainer = (callee == null || callee.home().external())
-                && (containers.isContainer(on.type()) || !isJava() && containers.isGoneThrough(on.type()));
-        boolean hands = !isJava() && body.world.library.hands(call.name())
+                && (containers.isContainer(on.type()) || !body.from.isJava() && containers.isGoneThrough(on.type()));
+        boolean hands = !body.from.isJava() && body.world.library.hands(call.name())
                 && !(overContainer && body.world.library.maps(call.name()));
         List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings, hands
                 ? new Arguments.Handed(on.origins(), on.type(), TypeUse.UNKNOWN)
@@ -138,7 +134,7 @@ final class CallResolver {
         if (receiver != null && callee == null && hands && body.world.library.passes(call.name())) {
             return on; // something is done with the object, and it goes on
         }
-        if (!isJava() && (containers.isGoneThrough(on.type()) || receiver != null && isMapped(call, on, given))
+        if (!body.from.isJava() && (containers.isGoneThrough(on.type()) || receiver != null && isMapped(call, on, given))
                 && (callee == null || body.world.index.isBare(callee.home()))) {
             Flow byName = containers.byName(call.name(), on, functions.lastResult());
             if (byName != null) {
@@ -248,7 +244,7 @@ final class CallResolver {
 
     /** What functions given to a container are handed, and what is put into it. */
     private Arguments.Handed handed(Value.Call call, Flow container) {
-        TypeUse element = isJava() ? TypeUse.UNKNOWN : containers.element(container).type();
+        TypeUse element = body.from.isJava() ? TypeUse.UNKNOWN : containers.element(container).type();
         return new Arguments.Handed(containers.handed(container), element, body.world.library.adds(call.name())
                 ? element
                 : TypeUse.UNKNOWN);
@@ -266,7 +262,7 @@ final class CallResolver {
             Map<TypeVariable, TypeUse> bindings) {
         if (callee == null) {
             return Flow.of(new Origin.Result(null, written == null ? null : written.first()),
-                    isJava() && on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
+                    body.from.isJava() && on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
         }
         TypeUse type = callee.returns().substitute(bindings);
         List<Flow> back = plainly.handedBack(callee, arguments);

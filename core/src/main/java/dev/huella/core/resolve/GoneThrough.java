@@ -27,7 +27,7 @@ final class GoneThrough {
     Flow through(Value.Call call, Operation callee, Flow receiver, Flow on, List<Flow> plain) {
         boolean goesOver = containers.goesOver(call.name());
         boolean nowhere = receiver == null || (goesOver || takesFunction(call)) && isOfLibrary(receiver);
-        Flow handed = nowhere && callee == null && !isJava() && !body.world.library.copies(call.name())
+        Flow handed = nowhere && callee == null && !body.from.isJava() && !body.world.library.copies(call.name())
                 ? plain.stream()
                         .filter(flow -> flow != null && (containers.isContainer(flow.type())
                                 || goesOver && containers.isGoneThrough(flow.type())))
@@ -42,10 +42,6 @@ final class GoneThrough {
     private static boolean isOfLibrary(Flow receiver) {
         return receiver.equals(Flow.UNKNOWN)
                 || receiver.first() instanceof Origin.OfType(CodeType type) && type.external();
-    }
-
-    private boolean isJava() {
-        return body.from.file().facts().language().equals("java");
     }
 
     private static boolean takesFunction(Value.Call call) {

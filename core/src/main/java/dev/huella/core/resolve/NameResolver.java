@@ -79,7 +79,7 @@ final class NameResolver {
             body.reads(field);
             return Flow.ofOwn(field);
         }
-        if (body.from.file().facts().language().equals("java")) {
+        if (body.from.isJava()) {
             return null;
         }
         List<Operation> named = body.world.members.operations(type, name.name());
@@ -110,7 +110,7 @@ final class NameResolver {
 
     /** A variable or function outside types. */
     private Flow ofModule(Value.Name name, TypeUse expected) {
-        if (body.from.file().facts().language().equals("java")) {
+        if (body.from.isJava()) {
             return null;
         }
         FileScope.ModuleMember member = body.from.file().member(name.name());
@@ -182,7 +182,7 @@ final class NameResolver {
         if (values.containers().isContainer(of.type()) && body.world.library.passes(member.name())) {
             return of.as(values.containers().element(of).type());
         }
-        if (values.containers().isContainer(of.type()) && !body.from.file().facts().language().equals("java")) {
+        if (values.containers().isContainer(of.type()) && !body.from.isJava()) {
             Flow part = values.containers().byName(member.name(), of, TypeUse.UNKNOWN);
             return part == null ? Flow.UNKNOWN : part;
         }
@@ -226,7 +226,7 @@ final class NameResolver {
         if (nested != null) {
             return Flow.of(new Origin.OfType(nested), TypeUse.of(nested));
         }
-        if (body.from.file().facts().language().equals("java") || owner.external()) {
+        if (body.from.isJava() || owner.external()) {
             return null;
         }
         List<Operation> named = body.world.members.operations(owner, member.name());
@@ -240,7 +240,7 @@ final class NameResolver {
     /** A property of another object that a type above it asks for is read by asking; null where it is a plain field. */
     private Flow promised(CodeType owner, Field field, Flow of, Value.Member member) {
         if (field.isStatic() || of.anyOf(Origin.Self.class) || isType(of) || owner.external()
-                || body.from.file().facts().language().equals("java")) { // no properties there
+                || body.from.isJava()) { // no properties there
             return null;
         }
         List<Operation> asked = body.world.members.operations(owner, member.name())
@@ -252,7 +252,7 @@ final class NameResolver {
 
     /** A type named through modules or namespaces; null in Java, where the longer way is taken. */
     private CodeType typeByPath(String path) {
-        if (body.from.file().facts().language().equals("java")
+        if (body.from.isJava()
                 || body.scope.find(path.substring(0, path.indexOf('.'))) != null) {
             return null;
         }

@@ -46,6 +46,11 @@ final class TypeNames {
             this(file, type, variables, namespace, null);
         }
 
+        /** Of the languages only Java has none of what is asked for: properties, functions of files, duck typing, names with dots. */
+        boolean isJava() {
+            return file.facts().language().equals("java");
+        }
+
         From at(String name, SourceSpan place) {
             return new From(file, type, variables, namespace, new Slot(name, place));
         }
@@ -219,7 +224,7 @@ final class TypeNames {
 
     /** A name with dots, looked for from the namespace around outwards. */
     private CodeType relative(String written, From from) {
-        if (!from.file().facts().language().equals("java")) {
+        if (!from.isJava()) {
             for (String around = from.namespace(); !around.isEmpty(); around = around.substring(0,
                     Math.max(0, around.lastIndexOf('.')))) {
                 CodeType found = index.source(around + "." + written);
