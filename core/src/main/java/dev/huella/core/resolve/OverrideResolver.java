@@ -17,7 +17,7 @@ final class OverrideResolver {
     static void resolve(List<CodeType> types, Supertypes supertypes) {
         for (CodeType type : types) {
             for (Operation operation : type.operations()) {
-                if (operation.kind() == Kind.OPERATION && !operation.isStatic()) {
+                if (operation.kind() == Kind.OPERATION) {
                     link(operation, supertypes);
                 }
             }
@@ -30,7 +30,7 @@ final class OverrideResolver {
                 if (operation.overridden().contains(other)) {
                     break;
                 }
-                if (isNamed(operation, other) && stands(operation, other)) {
+                if (isNamed(operation, other) && isOfAKind(operation, other, supertypes) && stands(operation, other)) {
                     operation.overrides(other);
                     if (!above.external()) {
                         other.overriddenBy(operation);
@@ -41,6 +41,16 @@ final class OverrideResolver {
         }
     }
 
+    /**
+     * A type that is handed over itself answers with what needs no object: to what it is found to fit by shape, or where just
+     * that is promised.
+     */
+    private static boolean isOfAKind(Operation operation, Operation other, Supertypes supertypes) {
+        return operation.isStatic() == other.isStatic()
+                ? !other.isStatic() || other.isAbstract()
+                : operation.isStatic() && other.home().kind().promises() && supertypes.gained(operation.home());
+    }
+
     /** An object that can be called stands in for a function. */
     private static boolean isNamed(Operation operation, Operation other) {
         return other.name().equals(operation.name())
@@ -49,7 +59,7 @@ final class OverrideResolver {
     }
 
     private static boolean stands(Operation operation, Operation other) {
-        if (other.isStatic() || other.kind() != Kind.OPERATION
+        if (other.kind() != Kind.OPERATION
                 || other.modifiers().visibility() == Visibility.PRIVATE && !other.home().language().equals("cpp")
                         && !other.home().language().equals("ruby")
                 || other.modifiers().has(Mark.FIXED) && other.overridden().isEmpty()) {

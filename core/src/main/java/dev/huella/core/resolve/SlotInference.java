@@ -183,6 +183,9 @@ final class SlotInference {
                 other = use;
             }
         }
+        if (dynamic && !slot.uses.isEmpty()) {
+            slot.kinds.stream().filter(kind -> answersItself(kind, slot)).forEach(known::add);
+        }
         boolean said = !dynamic && known.size() == 1; // what a value starts with is its type
         TypeUse one = said
                 ? TypeUse.of(known.iterator().next())
@@ -245,6 +248,17 @@ final class SlotInference {
             }
         }
         return type;
+    }
+
+    /** A type that is handed over itself and has all that is asked as operations that need no object. */
+    private boolean answersItself(CodeType kind, Slot slot) {
+        return slot.uses.stream()
+                .allMatch(use -> kind.operations()
+                        .stream()
+                        .anyMatch(operation -> operation.isStatic() && takes(operation, use.arguments())
+                                && (use.name().equals(Value.APPLY)
+                                        ? world.library.invokes(operation.name())
+                                        : use.name().equals(operation.name()))));
     }
 
     private boolean usesSomething(CodeType type, Slot slot) {

@@ -251,7 +251,7 @@ final class Slots {
                 toParameters(value, function);
                 told = true;
             }
-            if (origin instanceof Origin.OfType(CodeType kind) && !kind.external() && kind.kind() != TypeKind.MODULE) {
+            if (origin instanceof Origin.OfType(CodeType kind) && !kind.external()) {
                 boolean table = holdsMany(value.type());
                 (table && !slot.key.element() ? slot(slot.key.elements()) : slot).kinds.add(kind);
                 told |= !table;

@@ -41,10 +41,12 @@ final class StandIns {
         types.forEach(type -> type.operations().forEach(standIns::ask));
         Map<Field, CodeType> fields = new LinkedHashMap<>();
         for (CodeType type : types) {
-            for (Field field : type.kind() == TypeKind.CLASS ? type.fields() : List.<Field>of()) {
+            for (Field field : type.kind() == TypeKind.CLASS || type.kind() == TypeKind.OBJECT
+                    ? type.fields()
+                    : List.<Field>of()) {
                 CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
                 if (held != null && (handsOn(field, held)
-                        || standIns.isOther(type, held) && standIns.isLike(type, held))) {
+                        || type.kind() == TypeKind.CLASS && standIns.isOther(type, held) && standIns.isLike(type, held))) {
                     fields.put(field, held);
                 }
             }
@@ -219,8 +221,22 @@ final class StandIns {
     /** It asks the other one for the same; who hands itself over speaks to the other, and does not stand in for it. */
     private static boolean isSame(Deed deed, Operation operation, CodeType held) {
         return deed instanceof Deed.Calls calls && calls.name().equals(operation.name()) && calls.callee() != null
-                && calls.callee().home() == held
+                && calls.callee().home() == held && takesAsMany(operation, calls.callee())
                 && calls.arguments().stream().noneMatch(argument -> argument.anyOf(Origin.Self.class));
+    }
+
+    /** Whoever calls the one could call the other with what it gives. */
+    private static boolean takesAsMany(Operation one, Operation other) {
+        return needed(one) <= most(other) && needed(other) <= most(one);
+    }
+
+    private static long needed(Operation operation) {
+        return operation.parameters().stream().filter(one -> !one.optional()).count();
+    }
+
+    private static long most(Operation operation) {
+        List<Parameter> all = operation.parameters();
+        return !all.isEmpty() && all.getLast().type().dimensions() > 0 ? Long.MAX_VALUE : all.size();
     }
 
     /** The only operation there is takes or gives something, which makes chance less likely. */

@@ -57,9 +57,15 @@ final class Hierarchy {
         return answers;
     }
 
+    /** Handed over itself, in place of an object: what needs no object answers what is asked where it goes. */
+    static boolean answersItself(CodeType type) {
+        return type.operations().stream().anyMatch(one -> one.isStatic() && !one.overridden().isEmpty());
+    }
+
     private static void answer(CodeType type, Map<Operation, Operation> answers) {
         for (Operation operation : type.operations()) {
-            if (operation.kind() == Kind.OPERATION && operation.hasBody() && !operation.isStatic()) {
+            if (operation.kind() == Kind.OPERATION && operation.hasBody()
+                    && (!operation.isStatic() || !operation.overridden().isEmpty())) {
                 answers.putIfAbsent(operation, operation);
                 operation.overridden().forEach(over -> answers.putIfAbsent(over, operation));
             }

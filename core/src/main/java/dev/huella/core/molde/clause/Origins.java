@@ -121,6 +121,7 @@ final class Origins {
     static CodeType made(Origin origin) {
         return switch (origin) {
             case Origin.Fresh(CodeType type) -> type;
+            case Origin.OfType(CodeType type) -> Hierarchy.answersItself(type) ? type : null;
             case Origin.OfFunction(CodeType function) -> function;
             default -> null;
         };

@@ -205,6 +205,9 @@ final class PhpTypes {
 
     /** What a comment says is more exact than {@code array}, {@code iterable}, {@code object} or nothing. */
     private static TypeText written(TypeText declared, TypeText documented) {
+        if (documented != null && documented.name().equals("class-string") && documented.arguments().size() == 1) {
+            return documented.arguments().getFirst(); // the name of a type stands for the type itself
+        }
         boolean vague = declared == null || List.of("array", "iterable", "object", "callable")
                 .contains(declared.present().name()) || declared.present().isFunction();
         return vague && documented != null ? documented : declared;
@@ -238,7 +241,7 @@ final class PhpTypes {
             bodies.kept().stream().filter(one -> !into.hasField(one.name())).forEach(into.fields()::add);
         }
         if (constructor) {
-            promoted(node.child("parameters"), steps, into);
+            promoted(node.child("parameters"), doc, steps, into);
         }
         if (body == null) {
             modifiers = modifiers.with(Mark.ABSTRACT);
@@ -252,15 +255,16 @@ final class PhpTypes {
                         steps, bodies.inner(), node.span()));
     }
 
-    private void promoted(SyntaxNode list, List<Step> steps, TypeParts into) {
+    private void promoted(SyntaxNode list, DocComment doc, List<Step> steps, TypeParts into) {
         int position = steps == null ? 0 : (int) steps.stream().takeWhile(Step.Choose.class::isInstance).count();
         for (SyntaxNode parameter : list == null ? List.<SyntaxNode>of() : list.children()) {
             if (parameter.is("property_promotion_parameter")) {
                 String name = parameter.child("name").text().substring(1);
                 SourceSpan at = parameter.span();
                 into.fields()
-                        .add(new FieldDeclared(name, type(parameter.child("type"), into.name()), modifiers(parameter),
-                                FieldDeclared.Kind.FIELD, null, List.of(), at));
+                        .add(new FieldDeclared(name,
+                                written(type(parameter.child("type"), into.name()), doc.parameter(name)),
+                                modifiers(parameter), FieldDeclared.Kind.FIELD, null, List.of(), at));
                 if (steps != null) {
                     steps.add(position++, new Step.Do(new Value.Assign(
                             new Value.Member(new Value.Self(null, at), name, at), new Value.Name(name, at), true, at),

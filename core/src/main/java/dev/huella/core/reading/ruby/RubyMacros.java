@@ -143,6 +143,9 @@ final class RubyMacros {
     }
 
     private static void mixed(SyntaxNode call, RubyTypes into) {
+        if (call.child("method").text().equals("extend") && arguments(call).stream().anyMatch(one -> one.is("self"))) {
+            into.moduleFunctions();
+        }
         arguments(call).stream()
                 .filter(one -> one.is("constant") || one.is("scope_resolution"))
                 .forEach(one -> into.into().extended().add(type(one)));

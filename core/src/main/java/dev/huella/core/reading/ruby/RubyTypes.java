@@ -227,11 +227,16 @@ final class RubyTypes {
             case "private" -> current = Visibility.PRIVATE;
             case "protected" -> current = Visibility.PROTECTED;
             case "public" -> current = Visibility.PUBLIC;
-            case "module_function" -> moduleFunctions = true;
+            case "module_function" -> moduleFunctions();
             default -> {
                 // a call without arguments
             }
         }
+    }
+
+    /** What follows is called on the module itself. */
+    void moduleFunctions() {
+        moduleFunctions = true;
     }
 
     Visibility current() {

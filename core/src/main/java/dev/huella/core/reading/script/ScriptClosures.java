@@ -119,22 +119,22 @@ final class ScriptClosures {
 
     /** The object of functions that a function gives back; null when it gives back something else. */
     static SyntaxNode surface(SyntaxNode function) {
+        SyntaxNode value = given(function);
         SyntaxNode body = function.child("body");
-        if (body == null) {
-            return null;
-        }
-        if (!body.is("statement_block")) {
-            SyntaxNode value = unwrapped(body);
-            return value.is("object") && hasFunctions(value) ? value : null;
+        return value != null && value.is("object") && (hasFunctions(value)
+                || body.is("statement_block") && namesFunctions(value, functions(body))) ? value : null;
+    }
+
+    /** What a function gives back, where it says so on its own level; else null. */
+    static SyntaxNode given(SyntaxNode function) {
+        SyntaxNode body = function.child("body");
+        if (body == null || !body.is("statement_block")) {
+            return body == null ? null : unwrapped(body);
         }
         for (SyntaxNode statement : body.children()) {
             if (statement.is("return_statement") && !statement.children().isEmpty()) {
                 SyntaxNode value = unwrapped(statement.children().getFirst());
-                if (value.is("identifier")) {
-                    value = declared(body, value.text());
-                }
-                return value != null && value.is("object")
-                        && (hasFunctions(value) || namesFunctions(value, functions(body))) ? value : null;
+                return value.is("identifier") ? declared(body, value.text()) : value;
             }
         }
         return null;

@@ -202,9 +202,12 @@ final class ScriptModule {
             types.add(mixin);
             return;
         }
-        SyntaxNode surface = ScriptClosures.surface(node);
+        SyntaxNode standIn = ScriptStandIns.made(node);
+        SyntaxNode surface = standIn == null ? ScriptClosures.surface(node) : standIn;
         if (surface != null) {
-            types.add(ScriptClosures.closure(node, surface, name, false));
+            types.add(standIn == null
+                    ? ScriptClosures.closure(node, surface, name, false)
+                    : ScriptStandIns.type(node, standIn, name));
             List<ParameterDeclared> parameters = ScriptValues.parameters(node, doc);
             var span = surface.span();
             List<Value> handed = parameters.stream().map(one -> (Value) new Value.Name(one.name(), span)).toList();

@@ -204,7 +204,7 @@ final class SwiftTypes {
         var name = new StringBuilder();
         List<TypeText> arguments = new ArrayList<>();
         for (SyntaxNode part : node.children()) {
-            if (part.is("type_identifier")) {
+            if (part.is("type_identifier") && !(part.text().equals("Type") && !name.isEmpty())) { // the type itself
                 name.append(name.isEmpty() ? "" : ".").append(part.text());
             } else if (part.is("type_arguments")) {
                 arguments.clear();

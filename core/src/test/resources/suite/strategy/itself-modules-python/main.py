@@ -1,0 +1,6 @@
+import steam
+import powder
+from cleaner import Cleaner
+
+Cleaner(steam).run([])
+Cleaner(powder).run([])

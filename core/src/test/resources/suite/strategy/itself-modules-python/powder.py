@@ -1,0 +1,2 @@
+def clean(carpet):
+    carpet.dust = False

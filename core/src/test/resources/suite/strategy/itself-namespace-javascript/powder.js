@@ -1,0 +1,3 @@
+export function clean(carpet) {
+  carpet.dust = false;
+}
