@@ -21,6 +21,11 @@ public record FieldDeclared(String name, TypeText type, Modifiers modifiers, Kin
         return new FieldDeclared(name, type, modifiers.with(mark), kind, initial, inner, at);
     }
 
+    /** The same field, seen from elsewhere. */
+    public FieldDeclared with(Visibility visibility) {
+        return new FieldDeclared(name, type, modifiers.with(visibility), kind, initial, inner, at);
+    }
+
     /** How the field came to be. */
     public enum Kind {
         FIELD, COMPONENT, CONSTANT

@@ -150,6 +150,22 @@ final class Stepping {
         return null;
     }
 
+    /** Where what is given goes on to the steps of a collection that the object keeps; null when it does not. */
+    static SourceSpan runsForOwn(Operation operation) {
+        if (operation.parameters().isEmpty()) {
+            return null;
+        }
+        return operation.deeds()
+                .stream()
+                .filter(deed -> deed instanceof Deed.Calls calls && calls.callee() == null
+                        && LibraryKnowledge.of(operation.home()).asksForSteps(calls.name())
+                        && calls.receiver().origins().stream().allMatch(Stepping::isKept)
+                        && calls.arguments().stream().anyMatch(one -> Origins.parameter(one.first(), operation) != null))
+                .map(Deed::at)
+                .findFirst()
+                .orElse(null);
+    }
+
     private static Field lent(Origin steps) {
         return switch (steps) {
             case Origin.CopyOf(Origin.OfField(Field field, boolean own), boolean _) when own -> field;

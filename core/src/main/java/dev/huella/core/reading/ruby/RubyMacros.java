@@ -155,11 +155,7 @@ final class RubyMacros {
         List<String> names = arguments(call).stream().map(RubyMacros::symbol).toList();
         type.into()
                 .fields()
-                .replaceAll(one -> names.contains(one.name())
-                        ? new FieldDeclared(one.name(), one.type(), one.modifiers().with(Visibility.PRIVATE),
-                                one.kind(),
-                                one.initial(), one.inner(), one.at())
-                        : one);
+                .replaceAll(one -> names.contains(one.name()) ? one.with(Visibility.PRIVATE) : one);
     }
 
     /** Readable or writable from outside: the variable is as good as public. */

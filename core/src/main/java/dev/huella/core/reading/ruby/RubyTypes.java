@@ -125,6 +125,10 @@ final class RubyTypes {
         String onTo = filled.getOrDefault(handsOn, handsOn);
         into.fields()
                 .replaceAll(field -> field.name().equals(onTo) ? field.with(Mark.DELEGATE) : field);
+        into.fields() // what reads it was hidden
+                .replaceAll(field -> named.containsKey(field.name())
+                        ? field.with(named.get(field.name()))
+                        : field);
         into.operations()
                 .replaceAll(one -> named.containsKey(one.name()) && one.kind() == Kind.OPERATION
                         ? with(one, one.modifiers().with(named.get(one.name())))
