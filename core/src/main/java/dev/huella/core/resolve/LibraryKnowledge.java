@@ -361,7 +361,7 @@ public final class LibraryKnowledge {
 
     /** True for operations that every object of a language may answer in its own way. */
     public boolean ofEveryObject(String operation) {
-        return lists("everyObject", operation);
+        return lists("everyObject", operation) || operation.startsWith("~"); // what ends an object is nobody's to ask for
     }
 
     /** True for operations that the language calls for the next element. */

@@ -192,12 +192,15 @@ final class NameResolver {
         return unknown(member, of);
     }
 
-    /** What was waited for, or lies in a pair, where a member of that is asked for and not one of what promises or holds it. */
+    /**
+     * What was waited for, lies in a pair, or where several lie in a row is the one in front, where a member of that is asked
+     * for and not one of what promises or holds it.
+     */
     Flow settled(Flow of, String name) {
         TypeUse awaited = of.type().awaited();
-        Flow given = awaited != of.type()
-                ? of.as(awaited)
-                : values.containers().isTogether(of.type()) ? values.containers().element(of) : of;
+        boolean inside = values.containers().isTogether(of.type())
+                || of.type().dimensions() > 0 && body.world.library.rule(Rule.OBJECTS_IN_PLACE);
+        Flow given = awaited != of.type() ? of.as(awaited) : inside ? values.containers().element(of) : of;
         CodeType type = given == of || given.type().dimensions() > 0 ? null : given.type().type();
         boolean asked = type != null && !type.external() && (body.world.members.field(type, name) != null
                 || !body.world.members.operations(type, name).isEmpty());

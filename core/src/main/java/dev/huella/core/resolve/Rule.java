@@ -40,6 +40,8 @@ public enum Rule {
     OPEN_INSIDE("openInside"),
     /** What a test found to be of a kind is taken for it from there on. */
     TESTS_TELL("testsTell"),
+    /** A type without a constructor of its own has that of its base, as hidden as it is there. */
+    INHERITS_CONSTRUCTORS("inheritsConstructors"),
     /** A place in brackets may mean a part of an object, as its constructor takes it. */
     TAKEN_APART("takenApart");
 

@@ -158,12 +158,28 @@ final class Copying {
                     && isSelf(calls.arguments().getLast()) && returns(operation, calls.arguments().getFirst())) {
                 return calls.at(); // all there is, put into what is handed out
             }
+            if (deed instanceof Deed.Calls calls && calls.used() && handsItselfToBeCopied(calls)) {
+                return calls.at();
+            }
             if (value && deed instanceof Deed.Returns returns && returns.value() != null && isSelf(returns.value())
                     && Origins.returned(operation).stream().allMatch(Copying::isSelf) && !changesToFixed(operation)) {
                 return returns.at();
             }
         }
         return null;
+    }
+
+    /** A helper is given the object, and has the language copy what it is given. */
+    private static boolean handsItselfToBeCopied(Deed.Calls calls) {
+        Operation helper = calls.callee();
+        return helper != null && !helper.home().external() && calls.arguments().size() == 1
+                && isSelf(calls.arguments().getFirst()) && helper.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Calls asks && asks.used() && asks.callee() == null
+                                && LibraryKnowledge.of(helper.home()).copies(asks.name())
+                                && asks.arguments()
+                                        .stream()
+                                        .anyMatch(one -> Origins.parameter(one.first(), helper) != null));
     }
 
     /** A copy that is given a value of its own is another one, made from its object. */

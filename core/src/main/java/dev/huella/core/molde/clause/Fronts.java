@@ -162,9 +162,14 @@ final class Fronts {
             if (front != null && !front.external() && front.outermost() != client && !seen.contains(pair)) {
                 Set<CodeType> behind = parts.computeIfAbsent(front,
                         Fronts::ownParts);
-                Set<CodeType> seenByClient = named.computeIfAbsent(client, Fronts::named);
+                boolean function = client.kind() == TypeKind.MODULE && operation.kind() == Kind.OPERATION;
+                Set<CodeType> seenByClient = function
+                        ? usedIn(operation)
+                        : named.computeIfAbsent(client, Fronts::named);
                 if (behind.size() < 2 || behind.stream().anyMatch(seenByClient::contains)) {
-                    seen.add(pair);
+                    if (!function) { // other functions of its file may know less
+                        seen.add(pair);
+                    }
                 } else if (kindsMade.computeIfAbsent(operation, Fronts::kindsMade)
                         .stream()
                         .noneMatch(behind::contains)) {
@@ -191,6 +196,22 @@ final class Fronts {
         Set<CodeType> parts = new LinkedHashSet<>(partsOf(front).keySet());
         parts.removeIf(CodeType::external);
         return parts;
+    }
+
+    /** What a function makes, calls and takes. */
+    private static Set<CodeType> usedIn(Operation function) {
+        Set<CodeType> used = new HashSet<>();
+        function.parameters().forEach(parameter -> used.add(parameter.type().erased()));
+        for (Deed deed : function.deeds()) {
+            switch (deed) {
+                case Deed.Creates creates -> used.add(creates.type());
+                case Deed.Calls calls when calls.callee() != null -> used.add(calls.callee().home());
+                default -> {
+                    // nothing else names types
+                }
+            }
+        }
+        return used;
     }
 
     private static Set<CodeType> named(CodeType client) {

@@ -10,6 +10,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.resolve.Rule;
 import java.util.List;
 
 /** What keeps threads and strangers out. */
@@ -53,6 +54,9 @@ final class Guards {
                 .filter(Operation::isConstructor)
                 .filter(constructor -> !copies(constructor))
                 .toList();
+        if (constructors.isEmpty() && LibraryKnowledge.of(type).rule(Rule.INHERITS_CONSTRUCTORS)) {
+            return Hierarchy.above(type).stream().anyMatch(above -> !above.external() && closed(above));
+        }
         return !constructors.isEmpty() && constructors.stream()
                 .allMatch(constructor -> constructor.modifiers().visibility() == Visibility.PRIVATE
                         || constructor.modifiers().visibility() == Visibility.PROTECTED || isBarred(constructor));

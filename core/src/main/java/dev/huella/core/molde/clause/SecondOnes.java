@@ -26,7 +26,7 @@ final class SecondOnes {
                 .toList();
         boolean closed = copying.stream().anyMatch(SecondOnes::closed);
         if (cpp || php) {
-            return !closed;
+            return !closed && copying.stream().noneMatch(one -> one.modifiers().visibility() == Visibility.PROTECTED);
         }
         boolean declared = Hierarchy.above(type).stream().anyMatch(library::copyable);
         boolean serialised = Hierarchy.above(type).stream().anyMatch(library::serialised)

@@ -40,7 +40,7 @@ public final class SetsOfAnother implements Clause.Listed {
             boolean adds = LibraryKnowledge.of(operation.home()).adds(calls.name())
                     && (calls.callee() == null || calls.callee().home().external());
             if (adds && calls.receiver().first() instanceof Origin.OfField(Field field, boolean own) && !own
-                    && field.held().container() != null) {
+                    && (field.held().container() != null || field.type().dimensions() > 0)) {
                 into.add(calls.at(), operation, field);
             }
         });

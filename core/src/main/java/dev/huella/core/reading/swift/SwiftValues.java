@@ -160,6 +160,10 @@ final class SwiftValues extends Bodies {
         return new Value.Call(value(function), Value.APPLY, arguments, node.span());
     }
 
+    private static Value plain(Value argument) {
+        return argument instanceof Value.Labelled labelled ? labelled.value() : argument;
+    }
+
     private static boolean isAsked(SyntaxNode navigation) {
         return navigation.tokens().stream().anyMatch(token -> token.is("?"));
     }
@@ -174,6 +178,10 @@ final class SwiftValues extends Bodies {
             }
             String type = target.text().equals("Self") ? bodies.className() : target.text();
             return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
+        }
+        if (name.equals("updateValue") && arguments.size() == 2) { // the value comes before its key
+            return new Value.Assign(new Value.Element(value(target), plain(arguments.getLast()), at),
+                    plain(arguments.getFirst()), false, at);
         }
         return new Value.Call(SwiftTypes.isTypeNode(target)
                 ? dotted(target.text(), target.span())
