@@ -46,8 +46,9 @@ final class CaptionRoom {
     private static Mark.Caption standing(Mark mark) {
         return switch (mark) {
             case Mark.Caption name -> name;
-            case Mark.TabName tab -> new Mark.Caption(tab.x(), tab.y(), tab.width(), tab.height(), tab.text(), "", false,
-                    Ink.PAPER, Ink.SECOND);
+            case Mark.TabName tab ->
+                new Mark.Caption(tab.x(), tab.y(), tab.width(), tab.height(), tab.text(), "", false,
+                        Ink.PAPER, Ink.SECOND);
             default -> null;
         };
     }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Local variables and parameters in sight, block within block. */
 final class BodyScope {
@@ -28,11 +29,14 @@ final class BodyScope {
         private Value.Function function;
         /** Where it was declared; null for parameters and elements. */
         private final Block block;
+        /** Where it was given something since it began with nothing; null when it did not, or surely has something now. */
+        private List<Setting> given;
 
         Local(Flow first, TypeUse type, Block block) {
             this.type = type;
             this.block = block;
             first.origins().forEach(this::add);
+            given = block != null && first.origins().equals(List.of(Origin.NOTHING)) ? new ArrayList<>(2) : null;
         }
 
         private void add(Origin origin) {
@@ -46,6 +50,9 @@ final class BodyScope {
             boolean instead = block != null && block.within == within;
             if (instead) {
                 origins.clear();
+                given = flow.origins().equals(List.of(Origin.NOTHING)) ? new ArrayList<>(2) : null;
+            } else if (given != null) {
+                given.add(within);
             }
             or(flow);
             if (type.isUnknown() || instead && block.anyType && !flow.type().isUnknown()) {
@@ -58,6 +65,14 @@ final class BodyScope {
             origins.remove(Origin.NOTHING);
             origins.remove(Origin.UNKNOWN);
             flow.origins().forEach(this::add);
+        }
+
+        /** What it holds at the end of a way through the body, where some ways may have left it with nothing. */
+        Flow flow(Body body) {
+            boolean unset = given != null && !given.isEmpty() && !new Assigned(given, body).on(block.within);
+            return unset
+                    ? new Flow(Stream.concat(origins.stream(), Stream.of(Origin.NOTHING)).distinct().toList(), type)
+                    : flow();
         }
 
         /** It was given a function when nothing said what is asked of it; what it is shows where it is handed on. */

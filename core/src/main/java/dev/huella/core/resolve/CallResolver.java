@@ -134,7 +134,8 @@ final class CallResolver {
         if (receiver != null && callee == null && hands && body.world.library.passes(call.name())) {
             return on; // something is done with the object, and it goes on
         }
-        if (!body.from.isJava() && (containers.isGoneThrough(on.type()) || receiver != null && isMapped(call, on, given))
+        if (!body.from.isJava()
+                && (containers.isGoneThrough(on.type()) || receiver != null && isMapped(call, on, given))
                 && (callee == null || body.world.index.isBare(callee.home()))) {
             Flow byName = containers.byName(call.name(), on, functions.lastResult());
             if (byName != null) {

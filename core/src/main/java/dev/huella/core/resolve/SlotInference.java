@@ -184,7 +184,7 @@ final class SlotInference {
             }
         }
         if (dynamic && !slot.uses.isEmpty()) {
-            slot.kinds.stream().filter(kind -> answersItself(kind, slot)).forEach(known::add);
+            slot.kinds.stream().filter(kind -> Asked.ofItself(world, kind, slot.uses)).forEach(known::add);
         }
         boolean said = !dynamic && known.size() == 1; // what a value starts with is its type
         TypeUse one = said
@@ -250,17 +250,6 @@ final class SlotInference {
         return type;
     }
 
-    /** A type that is handed over itself and has all that is asked as operations that need no object. */
-    private boolean answersItself(CodeType kind, Slot slot) {
-        return slot.uses.stream()
-                .allMatch(use -> kind.operations()
-                        .stream()
-                        .anyMatch(operation -> operation.isStatic() && takes(operation, use.arguments())
-                                && (use.name().equals(Value.APPLY)
-                                        ? world.library.invokes(operation.name())
-                                        : use.name().equals(operation.name()))));
-    }
-
     private boolean usesSomething(CodeType type, Slot slot) {
         return slot.uses.stream().anyMatch(use -> offers(type, use));
     }
@@ -271,18 +260,8 @@ final class SlotInference {
         }
         return world.members.operations(type, use.name())
                 .stream()
-                .anyMatch(operation -> !operation.home().external() && takes(operation, use.arguments()))
+                .anyMatch(operation -> !operation.home().external() && Asked.takes(world, operation, use.arguments()))
                 || world.members.field(type, use.name()) != null;
-    }
-
-    private boolean takes(Operation operation, int arguments) {
-        int declared = operation.parameters().size();
-        if (arguments > declared && world.library.rule(Rule.SPARE_ARGUMENTS)) {
-            return true;
-        }
-        long needed = operation.parameters().stream().filter(one -> !one.optional()).count();
-        return arguments >= needed && arguments <= declared
-                || !operation.parameters().isEmpty() && operation.parameters().getLast().type().dimensions() > 0;
     }
 
     /** Types that have an operation of the name, or one that a name put together may come out as. */

@@ -1,6 +1,5 @@
 package dev.huella.core.resolve;
 
-import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;

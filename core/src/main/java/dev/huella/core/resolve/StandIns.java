@@ -46,7 +46,8 @@ final class StandIns {
                     : List.<Field>of()) {
                 CodeType held = field.type().dimensions() > 0 ? null : field.type().type();
                 if (held != null && (handsOn(field, held)
-                        || type.kind() == TypeKind.CLASS && standIns.isOther(type, held) && standIns.isLike(type, held))) {
+                        || type.kind() == TypeKind.CLASS && standIns.isOther(type, held)
+                                && standIns.isLike(type, held))) {
                     fields.put(field, held);
                 }
             }

@@ -50,7 +50,7 @@ final class StepResolver {
             case Step.Do(Value.Computed both, var _) when ValueResolver.isBoth(both) ->
                 choose(onlyIf(both, Step.Do::new));
             case Step.Do(Value value, var _) -> values.effect(value);
-            case Step.Return back -> body.add(new Deed.Returns(given(back.value()), body.setting, back.at()));
+            case Step.Return back -> body.add(new Deed.Returns(handedBack(back.value()), body.setting, back.at()));
             case Step.Yield yield -> yields(yield);
             case Step.Throw(Value value, var at) -> {
                 CodeType error = values.flow(value).type().erased();
@@ -62,6 +62,14 @@ final class StepResolver {
             case Step.Block block -> block(block);
             case Step.Local(var type, var _) -> bodies.bodies(type, body);
         }
+    }
+
+    private Flow handedBack(Value value) {
+        Flow flow = given(value);
+        BodyScope.Local local = value instanceof Value.Name name ? body.scope.find(name.name()) : null;
+        return local == null || flow == null || !flow.origins().equals(local.flow().origins())
+                ? flow
+                : local.flow(body);
     }
 
     /** {@code a && a.go()}: the last is done when those before it hold. */

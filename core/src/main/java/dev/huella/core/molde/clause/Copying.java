@@ -158,7 +158,7 @@ final class Copying {
                     && isSelf(calls.arguments().getLast()) && returns(operation, calls.arguments().getFirst())) {
                 return calls.at(); // all there is, put into what is handed out
             }
-            if (deed instanceof Deed.Calls calls && calls.used() && handsItselfToBeCopied(calls)) {
+            if (deed instanceof Deed.Calls calls && calls.used() && LanguageCopies.byHelper(calls)) {
                 return calls.at();
             }
             if (value && deed instanceof Deed.Returns returns && returns.value() != null && isSelf(returns.value())
@@ -167,19 +167,6 @@ final class Copying {
             }
         }
         return null;
-    }
-
-    /** A helper is given the object, and has the language copy what it is given. */
-    private static boolean handsItselfToBeCopied(Deed.Calls calls) {
-        Operation helper = calls.callee();
-        return helper != null && !helper.home().external() && calls.arguments().size() == 1
-                && isSelf(calls.arguments().getFirst()) && helper.deeds()
-                        .stream()
-                        .anyMatch(deed -> deed instanceof Deed.Calls asks && asks.used() && asks.callee() == null
-                                && LibraryKnowledge.of(helper.home()).copies(asks.name())
-                                && asks.arguments()
-                                        .stream()
-                                        .anyMatch(one -> Origins.parameter(one.first(), helper) != null));
     }
 
     /** A copy that is given a value of its own is another one, made from its object. */
@@ -202,7 +189,7 @@ final class Copying {
                 .anyMatch(flow -> flow.type().dimensions() == 0 && flow.origins().equals(value.origins()));
     }
 
-    private static boolean isSelf(Flow flow) {
+    static boolean isSelf(Flow flow) {
         return flow.anyOf(Origin.Self.class);
     }
 

@@ -201,7 +201,10 @@ final class Fronts {
     /** What a function makes, calls and takes. */
     private static Set<CodeType> usedIn(Operation function) {
         Set<CodeType> used = new HashSet<>();
-        function.parameters().forEach(parameter -> used.add(parameter.type().erased()));
+        function.parameters()
+                .stream()
+                .filter(parameter -> !parameter.inferred())
+                .forEach(parameter -> used.add(parameter.type().erased()));
         for (Deed deed : function.deeds()) {
             switch (deed) {
                 case Deed.Creates creates -> used.add(creates.type());

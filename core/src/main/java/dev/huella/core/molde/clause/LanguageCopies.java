@@ -47,6 +47,19 @@ final class LanguageCopies {
         });
     }
 
+    /** A helper is given the object, and has the language copy what it is given. */
+    static boolean byHelper(Deed.Calls calls) {
+        Operation helper = calls.callee();
+        return helper != null && !helper.home().external() && calls.arguments().size() == 1
+                && Copying.isSelf(calls.arguments().getFirst()) && helper.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Calls asks && asks.used() && asks.callee() == null
+                                && LibraryKnowledge.of(helper.home()).copies(asks.name())
+                                && asks.arguments()
+                                        .stream()
+                                        .anyMatch(one -> Origins.parameter(one.first(), helper) != null));
+    }
+
     /** No parameters, but for what the library itself hands over where it asks for a copy. */
     static boolean takesNothing(Operation operation) {
         return operation.parameters().isEmpty()

@@ -160,7 +160,9 @@ final class Stepping {
                 .filter(deed -> deed instanceof Deed.Calls calls && calls.callee() == null
                         && LibraryKnowledge.of(operation.home()).asksForSteps(calls.name())
                         && calls.receiver().origins().stream().allMatch(Stepping::isKept)
-                        && calls.arguments().stream().anyMatch(one -> Origins.parameter(one.first(), operation) != null))
+                        && calls.arguments()
+                                .stream()
+                                .anyMatch(one -> Origins.parameter(one.first(), operation) != null))
                 .map(Deed::at)
                 .findFirst()
                 .orElse(null);
