@@ -6,6 +6,7 @@ import dev.huella.core.model.Model;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -120,14 +121,11 @@ final class CommandBox {
 
     private void places(String wanted, List<Answer> found) {
         Model model = session.project().get().model();
-        for (CodeType type : model.declared()) {
-            if (found.size() < MOST && type.name().toLowerCase(Locale.ROOT).contains(wanted)) {
-                found.add(new Answer(type.kind().word(), type.name(), type.namespace(), () -> {
+        types(model, wanted)
+                .forEach(type -> found.add(new Answer(type.kind().word(), type.name(), type.namespace(), () -> {
                     session.stage().set(WorkStage.STRUCTURE);
                     session.look(new Focus.OfType(type));
-                }));
-            }
-        }
+                })));
         for (Finding finding : session.findings().get().all()) {
             var focus = new Focus.OfFind(finding);
             String title = focus.title();
@@ -145,6 +143,21 @@ final class CommandBox {
                         () -> session.look(new Focus.OfFile(file.path(), 1, session.focus().get()))));
             }
         }
+    }
+
+    /** Types whose names begin so come before those that have it inside. */
+    private static List<CodeType> types(Model model, String wanted) {
+        List<CodeType> beginning = new ArrayList<>();
+        List<CodeType> inside = new ArrayList<>();
+        for (CodeType type : model.declared()) {
+            String name = type.name().toLowerCase(Locale.ROOT);
+            if (name.startsWith(wanted)) {
+                beginning.add(type);
+            } else if (inside.size() < MOST && name.contains(wanted)) {
+                inside.add(type);
+            }
+        }
+        return Stream.concat(beginning.stream(), inside.stream()).limit(MOST).toList();
     }
 
     /** One answer on one line. A cell keeps its parts: each key that is typed fills them again. */

@@ -164,6 +164,16 @@ class WindowTest {
     }
 
     @Test
+    void whatBeginsWithTheLettersComesFirst(FxRobot robot) throws Exception {
+        open();
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        robot.write("log");
+        List<CommandBox.Answer> answers = robot.lookup("#answers").<CommandBox.Answer>queryListView().getItems();
+        assertThat(answers.getFirst().title()).startsWith("Log");
+        assertThat(answers).extracting(CommandBox.Answer::title).contains("TideLog");
+    }
+
+    @Test
     void nightIsACommand(FxRobot robot) throws Exception {
         open();
         command(robot, "day and night");

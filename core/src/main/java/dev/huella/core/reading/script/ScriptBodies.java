@@ -12,6 +12,7 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Reads statements; expressions are in {@link ScriptValues}. */
 final class ScriptBodies extends Bodies {
@@ -20,6 +21,8 @@ final class ScriptBodies extends Bodies {
     private final List<Step> unplaced = new ArrayList<>();
     private boolean constructing;
     private boolean inPlace;
+    private Set<String> state = Set.of();
+    private Set<String> selves = Set.of();
 
     ScriptBodies(String className) {
         this.className = className;
@@ -34,6 +37,22 @@ final class ScriptBodies extends Bodies {
     ScriptBodies inPlace() {
         inPlace = true;
         return this;
+    }
+
+    /** Variables of the function around are state of the object, and some of them stand for the object itself. */
+    ScriptBodies around(Set<String> variables, Set<String> itself) {
+        state = variables;
+        selves = itself;
+        return this;
+    }
+
+    /** What a bare name stands for. */
+    Value named(String name, SourceSpan at) {
+        return selves.contains(name)
+                ? new Value.Self(null, at)
+                : state.contains(name)
+                        ? new Value.Member(new Value.Self(null, at), name, at)
+                        : new Value.Name(name, at);
     }
 
     boolean isInPlace() {

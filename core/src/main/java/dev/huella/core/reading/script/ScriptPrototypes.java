@@ -83,6 +83,10 @@ final class ScriptPrototypes {
     void constructor(String name, SyntaxNode function, DocComment doc) {
         TypeParts type = of(name);
         heads.put(name, function);
+        if (ScriptConstructors.fills(function)) {
+            new ScriptConstructors(function, type).read(ScriptValues.parameters(function, doc));
+            return;
+        }
         var bodies = new ScriptBodies(name).constructing(true);
         type.operations()
                 .addFirst(new OperationDeclared(name, Kind.CONSTRUCTOR, ScriptTypes.PUBLIC, List.of(),

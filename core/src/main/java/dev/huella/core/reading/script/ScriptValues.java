@@ -86,7 +86,7 @@ final class ScriptValues extends Bodies {
     public Value value(SyntaxNode node) {
         SourceSpan at = node.span();
         return switch (node.kind()) {
-            case "identifier", "shorthand_property_identifier" -> new Value.Name(node.text(), at);
+            case "identifier", "shorthand_property_identifier" -> bodies.named(node.text(), at);
             case "this" -> new Value.Self(null, at);
             case "super" -> new Value.Super(at);
             case "null", "undefined" -> literal(Literal.Kind.NULL, node);
