@@ -3,6 +3,8 @@ package dev.huella.core.facts;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** An expression, in the few forms that patterns are made of. Parentheses are gone. */
 public sealed interface Value {
@@ -122,10 +124,15 @@ public sealed interface Value {
     /** An argument given to the parameter of that name. */
     record Labelled(String name, Value value, SourceSpan at) implements Value {}
 
-    /** Anything else computed from values: arithmetic, logic. */
+    /** Anything else computed from values: arithmetic, logic. A long sum is one value of many parts, however it is nested. */
     record Computed(String sign, List<Value> parts, SourceSpan at) implements Value {
+        private static final Set<String> ADDS = Set.of("+", ".");
+
         public Computed {
-            parts = List.copyOf(parts);
+            parts = parts.size() == 2 && ADDS.contains(sign) && parts.getFirst() instanceof Computed before
+                    && before.sign.equals(sign)
+                            ? Stream.concat(before.parts.stream(), Stream.of(parts.getLast())).toList()
+                            : List.copyOf(parts);
         }
     }
 }

@@ -12,6 +12,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
 import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.TypeDeclarer.Declared;
+import dev.huella.core.source.Problem;
 import java.util.List;
 
 /** Third pass: what the bodies of one type do. Types declared inside bodies are read where they stand. */
@@ -52,9 +53,23 @@ final class BodyResolver {
             body.scope.declare(name, Flow.of(new Origin.OfParameter(operation, i), parameter.type()),
                     parameter.type());
         }
-        new StepResolver(body, this).steps(facts.body());
+        try {
+            new StepResolver(body, this).steps(facts.body());
+        } catch (StackOverflowError e) {
+            if (enclosing != null) {
+                throw e;
+            }
+            world.tooDeep.add(tooDeep(operation));
+            return;
+        }
         operation.deeds(body.deeds);
         operation.reads(body.reads);
+    }
+
+    private static Problem tooDeep(Operation operation) {
+        return new Problem(operation.place().file(), operation.place().line(), operation.place().column(),
+                "What %s does is nested too deeply to be followed; what it calls and makes was left out. Give parts of it names of their own, or exclude the file if it is generated."
+                        .formatted(operation));
     }
 
     private void initialValues(Operation operation, TypeDeclared facts, Declared declared, Body enclosing) {

@@ -14,6 +14,7 @@ import dev.huella.core.model.Relation;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.SlotInference.Shaping;
 import dev.huella.core.resolve.TypeDeclarer.Declared;
+import dev.huella.core.source.Problem;
 import dev.huella.core.source.Work;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
 
 /** From the facts of all files to one resolved model. Files must come in path order; the result is the same each time. */
 public final class ModelResolver {
@@ -48,14 +50,21 @@ public final class ModelResolver {
         List<CodeType> outside = new ArrayList<>();
         List<Element> touched = new ArrayList<>();
         List<Relation> relations = new ArrayList<>();
+        Map<String, List<Problem>> tooDeep = new HashMap<>();
         for (List<FileFacts> family : families.values()) {
-            List<CodeType> own = new ModelResolver(family, work).run(relations);
+            var resolver = new ModelResolver(family, work);
+            List<CodeType> own = resolver.run(relations);
+            resolver.world.tooDeep
+                    .forEach(problem -> tooDeep.computeIfAbsent(problem.file(), key -> new ArrayList<>()).add(problem));
             types.addAll(own);
             outside.addAll(outside(own));
             touched.addAll(touched(own));
         }
         List<FileRead> read = files.stream()
-                .map(file -> new FileRead(file.path(), file.language(), file.lines(), file.problems()))
+                .map(file -> new FileRead(file.path(), file.language(), file.lines(),
+                        Stream.concat(file.problems().stream(), tooDeep.getOrDefault(file.path(), List.of()).stream())
+                                .sorted()
+                                .toList()))
                 .toList();
         return new Model(read, types, outside, touched, relations);
     }

@@ -6,11 +6,13 @@ import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Element;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
+import dev.huella.core.source.Problem;
 import java.util.Map;
 import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ConcurrentSkipListSet;
 
 /** What all passes share while one family of languages is resolved. */
 final class Resolution {
@@ -36,6 +38,8 @@ final class Resolution {
     final Map<Operation, PlainBody> plain = new ConcurrentHashMap<>();
     /** Names that objects are given from outside and asked for inside, found while bodies are read. */
     final LateFields late = new LateFields();
+    /** Operations whose bodies could not be followed to their ends, each said once. */
+    final Set<Problem> tooDeep = new ConcurrentSkipListSet<>();
     /** True while bodies are read only to find out what untyped values hold. */
     boolean inferring;
 

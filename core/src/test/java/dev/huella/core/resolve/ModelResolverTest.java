@@ -3,6 +3,7 @@ package dev.huella.core.resolve;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dev.huella.core.CodeBase;
+import dev.huella.core.facts.FileFacts;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -12,7 +13,11 @@ import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Relation;
+import dev.huella.core.source.Problem;
+import dev.huella.core.source.Work;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.FutureTask;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -156,6 +161,37 @@ class ModelResolverTest {
                 .singleElement()
                 .satisfies(relation -> assertThat(relation.places()).extracting(place -> place.line())
                         .containsExactly(3, 4));
+    }
+
+    @Test
+    void aLongSumIsFollowedToItsEnd() throws Exception {
+        String sum = "class P { String one() { return null; } } class T { P p; String all() { return \"\"%s; } }"
+                .formatted(" + p.one()".repeat(1500));
+        FileFacts facts = withStack(64 << 20, () -> CodeBase.read("F.java", sum));
+        Model model = withStack(512 << 10, () -> ModelResolver.resolve(List.of(facts), Work.QUIET));
+        assertThat(calls(model, "T", "all")).hasSize(1500);
+    }
+
+    @Test
+    void whatIsNestedTooDeeplyIsSaidAndTheRestIsKept() throws Exception {
+        String chain = "class P { P one() { return this; } }\nclass T {\n P p;\n void all() { p%s; }\n void end() { p.one(); }\n}"
+                .formatted(".one()".repeat(3000));
+        FileFacts facts = withStack(64 << 20, () -> CodeBase.read("F.java", chain));
+        Model model = withStack(512 << 10, () -> ModelResolver.resolve(List.of(facts), Work.QUIET));
+        assertThat(model.files().getFirst().problems()).singleElement()
+                .returns(4, Problem::line)
+                .extracting(Problem::message)
+                .asString()
+                .startsWith("What T.all() does is nested too deeply");
+        assertThat(calls(model, "T", "all")).isEmpty();
+        assertThat(calls(model, "T", "end")).hasSize(1);
+    }
+
+    /** What is found by a thread that may go so many bytes deep. */
+    private static <T> T withStack(long bytes, Callable<T> work) throws Exception {
+        var task = new FutureTask<>(work);
+        new Thread(null, task, "deep", bytes).start();
+        return task.get();
     }
 
     @Test
