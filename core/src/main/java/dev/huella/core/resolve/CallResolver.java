@@ -87,7 +87,7 @@ final class CallResolver {
         if (receiver != null && NameResolver.isType(receiver)) {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
-        Value.Call asked = arguments.withoutSelf(call, receiver);
+        Value.Call asked = Operators.named(arguments.withoutSelf(call, receiver), receiver, body.world);
         List<Flow> plain = arguments.plain(asked.arguments());
         Operation callee = receiver == null ? unqualified(asked, plain) : qualified(asked, receiver, plain);
         return called(asked, callee, receiver, plain, used, expected);

@@ -183,7 +183,7 @@ final class DynamicCalls {
                     .qualifiedName()), call.arguments(), null, call.at()), true, call.at()));
         }
         if (call.name().equals("+=") || call.name().equals("-=")) {
-            return counted(call, receiver, body.deeds.size());
+            return Operators.named(call, receiver, body.world) == call ? counted(call, receiver, body.deeds.size()) : null;
         }
         if (type != null && !body.world.members.operations(type, call.name()).isEmpty()) {
             return null;

@@ -31,12 +31,25 @@ final class HookResolver {
         this.world = world;
     }
 
-    static void resolve(Resolution world, List<CodeType> types) {
+    /** Finds what bases ask of others of their own kind. True when there was something new. */
+    static boolean resolveOthers(Resolution world, List<CodeType> types) {
+        HookResolver hooks = over(world, types);
+        types.forEach(type -> List.copyOf(type.operations()).forEach(hooks::lookAtOthers));
+        OverrideResolver.resolve(List.copyOf(hooks.gained), world.supertypes);
+        return !hooks.gained.isEmpty();
+    }
+
+    private static HookResolver over(Resolution world, List<CodeType> types) {
         var hooks = new HookResolver(world);
         for (CodeType type : types) {
             world.supertypes.above(type)
                     .forEach(above -> hooks.below.computeIfAbsent(above, key -> new ArrayList<>()).add(type));
         }
+        return hooks;
+    }
+
+    static void resolve(Resolution world, List<CodeType> types) {
+        HookResolver hooks = over(world, types);
         types.stream().filter(hooks.below::containsKey).filter(hooks::ownsItsBases).forEach(hooks::look);
         OverrideResolver.resolve(List.copyOf(hooks.gained), world.supertypes);
     }
@@ -54,6 +67,21 @@ final class HookResolver {
                         && calls.receiver().first() instanceof Origin.Self(CodeType of) && of == type) {
                     asked(type, calls);
                 }
+            }
+        }
+    }
+
+    /** What somebody asks of a base, and each of two or more that stand right below has. */
+    private void lookAtOthers(Operation operation) {
+        for (Deed deed : operation.deeds()) {
+            CodeType base = deed instanceof Deed.Calls calls && calls.callee() == null
+                    && calls.receiver().type().dimensions() == 0 ? calls.receiver().type().type() : null;
+            List<CodeType> subtypes = base == null || base.external() || base.shape() ? List.of() : below.getOrDefault(base, List.of());
+            if (subtypes.size() > 1 && ownsItsBases(base) && deed instanceof Deed.Calls calls && subtypes.stream()
+                    .allMatch(sub -> world.members.operations(sub, calls.name())
+                            .stream()
+                            .anyMatch(own -> !own.isStatic() && own.kind() == Kind.OPERATION))) {
+                asked(base, calls);
             }
         }
     }

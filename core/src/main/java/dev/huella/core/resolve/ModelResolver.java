@@ -124,6 +124,7 @@ public final class ModelResolver {
             OverrideResolver.resolve(functions, world.supertypes);
             all.addAll(functions);
             boolean gained = world.late.settle(world);
+            gained |= dynamic && HookResolver.resolveOthers(world, declared);
             more = (infer(inference, all, round) || gained) && round < (dynamic ? MOST_READINGS : 2);
             if (round == 1) {
                 HookResolver.resolve(world, declared);

@@ -132,9 +132,12 @@ final class StandIns {
     private boolean isLike(CodeType type, CodeType held) {
         Map<String, Operation> own = open(type);
         Set<String> helpers = new HashSet<>(own.keySet());
+        Map<String, Field> read = read(held);
         helpers.removeAll(open(held).keySet());
+        helpers.removeAll(read.keySet());
         helpers.removeIf(name -> asked.contains(name) || !isCalled(own.values(), name));
         own.keySet().removeAll(helpers);
+        own.keySet().removeIf(name -> read.containsKey(name) && own.get(name).reads().contains(read.get(name)));
         if (own.isEmpty() || !own.keySet().equals(open(held).keySet())) {
             return false;
         }
@@ -195,6 +198,17 @@ final class StandIns {
         return parameter.inferred() && shape != null
                 ? new Parameter(parameter.name(), TypeUse.of(shape), parameter.optional(), true)
                 : parameter;
+    }
+
+    /** Fields that others may read; asking for one and calling an operation are written alike, or the reader is one. */
+    private static Map<String, Field> read(CodeType type) {
+        Map<String, Field> found = new HashMap<>();
+        for (Field field : type.fields()) {
+            if (!field.isStatic() && field.modifiers().visibility() == Visibility.PUBLIC) {
+                found.put(field.name(), field);
+            }
+        }
+        return found;
     }
 
     private static Map<String, Operation> open(CodeType type) {

@@ -34,6 +34,7 @@ final class ValueResolver {
     private final Kinds kinds;
     private final WrittenLists lists;
     private final CallResolver calls;
+    private final Operators operators;
     private final FunctionResolver functions;
     private final NameResolver names;
     private final AssignResolver assigns;
@@ -48,6 +49,7 @@ final class ValueResolver {
         this.names = new NameResolver(body, this, functions);
         this.assigns = new AssignResolver(body, this);
         this.calls = new CallResolver(body, this, functions, containers);
+        this.operators = new Operators(body.world, calls);
     }
 
     NameResolver names() {
@@ -183,8 +185,12 @@ final class ValueResolver {
             return Flow.UNKNOWN;
         }
         List<Origin> joined = new ArrayList<>();
-        for (Value part : computed.parts()) {
-            Flow of = flow(part);
+        List<Flow> parts = operators.parts(computed, this);
+        Flow whole = operators.whole(computed, parts);
+        if (whole != null) {
+            return whole;
+        }
+        for (Flow of : parts) {
             type = type.isUnknown() || of.type().text().equals("String") ? of.type() : type;
             if (JOINS.contains(computed.sign()) && containers.isContainer(of.type())) {
                 of.origins()

@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.ServiceLoader;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -23,10 +25,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Each clause alone, on code in which it holds and on code in which it does not. {@code clauses.txt} has blocks of
- * lines: {@code #} the clause; {@code +} a row that must be there, a bar, the code; {@code -} a row that must not.
+ * lines: {@code #} the clause; {@code +} a row that must be there, a bar, the code; {@code -} a row that must not. A word
+ * before a colon and a space, right behind the bar, is the ending of files of the code's language, which else is Java.
  */
 class ClauseCasesTest {
     private static final Map<String, Clause.Listed> CLAUSES = new HashMap<>();
+    private static final Pattern LANGUAGE = Pattern.compile(" (\\w+): (.*)");
 
     static {
         ServiceLoader.load(Clause.class).forEach(clause -> {
@@ -62,7 +66,10 @@ class ClauseCasesTest {
     @MethodSource("cases")
     void holdsWhereItShould(Case one) {
         assertThat(CLAUSES).containsKey(one.clause());
-        Model model = CodeBase.of(one.code());
+        Matcher named = LANGUAGE.matcher(one.code());
+        Model model = named.matches()
+                ? CodeBase.in(named.group(1), named.group(2).translateEscapes())
+                : CodeBase.of(one.code());
         assertThat(elements(model)).as("a row of things that are there").contains(one.row().split(" "));
         Set<String> rows = rows(CLAUSES.get(one.clause()), model);
         if (one.holds()) {

@@ -12,6 +12,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.LibraryKnowledge;
+import dev.huella.core.resolve.Operators;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -207,7 +208,8 @@ final class Copying {
 
     /** What comes of reckoning is no copy of a field. */
     private static boolean isWorkedOut(Flow flow) {
-        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().dimensions() == 0;
+        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().dimensions() == 0
+                || flow.first() instanceof Origin.Result(Operation sign, _) && sign != null && Operators.isOne(sign);
     }
 
     /** The new object is tied to the one that makes it, by a field for its like. */

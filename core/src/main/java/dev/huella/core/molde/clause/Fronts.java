@@ -49,7 +49,7 @@ final class Fronts {
         for (Operation operation : type.operations()) {
             for (Deed deed : operation.deeds()) {
                 if (deed instanceof Deed.Calls calls && calls.receiver().first() instanceof Origin.Fresh(CodeType made)
-                        && made != type) {
+                        && made != type && calls.callee() != null) {
                     parts.putIfAbsent(made, calls.at());
                 } else if (type.kind() == TypeKind.FUNCTION && deed instanceof Deed.Calls calls
                         && isCaught(calls, operation)) {

@@ -206,6 +206,9 @@ final class Passing {
             if (ends && (decided(deed.within(), field) != null || isRepeated(deed.within())) && !passed(passing)) {
                 return true;
             }
+            if (deed instanceof Deed.Calls asks && !passed(passing) && deep > 0 && mayRefuse(asks, field, deep - 1)) {
+                return true;
+            }
             if (deed instanceof Deed.Calls calls && hands.test(calls)) {
                 Setting within = decided(calls.within(), field);
                 if (within == null) {
@@ -218,6 +221,20 @@ final class Passing {
             }
         }
         return true;
+    }
+
+    /**
+     * A helper of its own ends with an error on some condition: nothing after it is done then. One that is told the input
+     * only looks at that.
+     */
+    private static boolean mayRefuse(Deed.Calls asks, Field field, int deep) {
+        return !Setting.inside(asks.within(), Setting.Kind.FUNCTION) && Helped.isHelper(asks)
+                && asks.receiver().anyOf(Origin.Self.class)
+                && asks.arguments().stream().noneMatch(given -> given.anyOf(Origin.OfParameter.class)) && asks.callee()
+                .deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Throws && decided(deed.within(), field) != null
+                        || deep > 0 && deed instanceof Deed.Calls further && mayRefuse(further, field, deep - 1));
     }
 
     /** A function that makes what its own object keeps when it is asked for in vain. */

@@ -184,7 +184,7 @@ final class CppValues extends Bodies {
         Value given = value(node.child("right"));
         return sign(node).equals("=")
                 ? new Value.Assign(target, given, true, node.span())
-                : new Value.Assign(target, given, false, node.span());
+                : counted(sign(node), target, given, node.span());
     }
 
     /** A condition: what is combined in it is only tested; a cast in it tests the kind. */

@@ -39,6 +39,10 @@ final class PythonBodies extends Bodies {
         return this;
     }
 
+    LocalNames names() {
+        return names;
+    }
+
     PythonTypes types() {
         return types;
     }

@@ -11,6 +11,7 @@ import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.reading.LanguageReader;
 import dev.huella.core.reading.Masks;
@@ -67,8 +68,7 @@ public final class PythonReader extends TreeReader {
                 .namespace(namespace.contains(".") ? namespace.substring(0, namespace.lastIndexOf('.')) : "");
         var top = new Top(types, module, new ArrayList<>(), new ArrayList<>(), new ArrayList<>(), new ArrayList<>(),
                 new PythonBodies(types, null, false));
-        tree.root().children().forEach(top::read);
-        List<Step> steps = top.steps;
+        List<Step> steps = top.read(tree.root());
         if (steps.stream().anyMatch(step -> !PythonTypes.isDocumentation(step))) {
             module.operations()
                     .add(new OperationDeclared("<main>", Kind.INITIALISER,
@@ -89,7 +89,30 @@ public final class PythonReader extends TreeReader {
     private record Top(PythonTypes types, TypeParts module, List<ImportSeen> imports, List<AliasSeen> aliases,
             List<TypeDeclared> declared, List<Step> steps, PythonBodies bodies) {
 
-        void read(SyntaxNode node) {
+        /** All that is done, after the names that are first given values inside of it became variables of the module. */
+        List<Step> read(SyntaxNode root) {
+            bodies.names().enter(List.of());
+            root.children().forEach(this::one);
+            for (Step step : bodies.names().leave(List.of())) {
+                if (step instanceof Step.Declare(String name, TypeText _, Value _, SourceSpan at)
+                        && !module.hasField(name) && !isDeclared(name)) {
+                    module.fields()
+                            .add(new FieldDeclared(name, null, PythonTypes.visibility(name).with(Mark.STATIC),
+                                    FieldDeclared.Kind.FIELD, null, List.of(), at));
+                }
+            }
+            return steps;
+        }
+
+        /** True for names that a class, a function or an import may have as well. */
+        private boolean isDeclared(String name) {
+            return declared.stream().anyMatch(type -> type.name().equals(name))
+                    || module.operations().stream().anyMatch(operation -> operation.name().equals(name))
+                    || aliases.stream().anyMatch(alias -> alias.name().equals(name))
+                    || imports.stream().anyMatch(seen -> name.equals(seen.alias()) || seen.name().endsWith("." + name));
+        }
+
+        private void one(SyntaxNode node) {
             switch (node.kind()) {
                 case "import_statement" -> PythonImports.modules(node, imports);
                 case "import_from_statement" -> PythonImports.names(node, imports);
@@ -100,7 +123,12 @@ public final class PythonReader extends TreeReader {
                 }
                 case "if_statement", "try_statement" -> {
                     guarded(node, types, module, imports, declared);
-                    steps.addAll(bodies.stepsOf(node));
+                    if (isProgram(node)) {
+                        bodies.names().enter(module.fields().stream().map(FieldDeclared::name).toList());
+                        steps.addAll(bodies.names().leave(bodies.stepsOf(node)));
+                    } else {
+                        steps.addAll(bodies.stepsOf(node));
+                    }
                 }
                 case "type_alias_statement" -> isAlias(node);
                 case "expression_statement" -> {
@@ -112,6 +140,13 @@ public final class PythonReader extends TreeReader {
                 }
                 default -> steps.addAll(bodies.stepsOf(node));
             }
+        }
+
+        /** What a file does only where it is the program that was started; its variables are nobody else's. */
+        private static boolean isProgram(SyntaxNode node) {
+            SyntaxNode asked = node.child("condition");
+            return asked != null && asked.is("comparison_operator")
+                    && asked.children().stream().anyMatch(part -> part.text().equals("__name__"));
         }
 
         /** {@code @enter("key") class Name} hands the class to what {@code enter("key")} gives. */

@@ -236,9 +236,14 @@ final class PythonTypes {
                         constructor ? Kind.CONSTRUCTOR : Kind.OPERATION,
                         promised ? modifiers.with(Mark.ABSTRACT) : modifiers, List.of(), parameters,
                         constructor ? null : result(name, node.child("return_type")),
-                        promised ? null : done,
+                        promised && isLeftToOthers(done) ? null : done,
                         bodies.inner(),
                         node.span()));
+    }
+
+    /** True for steps that do nothing themselves, or only say that others must. */
+    private static boolean isLeftToOthers(List<Step> steps) {
+        return isHollow(steps) || steps.getLast() instanceof Step.Throw && steps.size() == 1;
     }
 
     /** What is written, or what the language asks for under that name. */

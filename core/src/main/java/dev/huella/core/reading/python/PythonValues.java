@@ -69,6 +69,7 @@ final class PythonValues extends Bodies {
                             at);
             case "binary_operator" -> new Value.Computed(sign(node),
                     List.of(value(node.child("left")), value(node.child("right"))), at);
+            case "unary_operator" -> new Value.Computed(sign(node), List.of(value(node.child("argument"))), at);
             case "augmented_assignment" ->
                 counted(sign(node), value(node.child("left")), value(node.child("right")), at);
             case "named_expression" -> walrus(node);
