@@ -31,9 +31,22 @@ final class Arguments {
      *
      * @param elements what they are called with, one after the other; of type {@code element}
      * @param put the type of what is put into the container that is called; unknown when nothing is
+     * @param inside the object that they are evaluated inside of; null when they are not
      */
-    record Handed(List<Origin> elements, TypeUse element, TypeUse put) {
-        static final Handed NOTHING = new Handed(List.of(), TypeUse.UNKNOWN, TypeUse.UNKNOWN);
+    record Handed(List<Origin> elements, TypeUse element, TypeUse put, Flow inside) {
+        static final Handed NOTHING = new Handed(List.of(), TypeUse.UNKNOWN, TypeUse.UNKNOWN, null);
+
+        Handed(List<Origin> elements, TypeUse element, TypeUse put) {
+            this(elements, element, put, null);
+        }
+
+        /** The same, evaluated inside the object that a library's operation is called on, or is told of first. */
+        Handed inside(Value.Call call, Flow on, List<Flow> plain, LibraryKnowledge library) {
+            Flow object = library.lists("evaluatesIn", call.name()) ? on
+                    : library.lists("evaluatesInFirst", call.name()) && plain.size() > 1 ? plain.getFirst() : null;
+            CodeType type = object == null || object.type().dimensions() > 0 ? null : object.type().type();
+            return type == null || type.external() ? this : new Handed(elements, element, put, object);
+        }
     }
 
     /** Null for arguments that are functions: they wait until it is known what is asked of them. */
@@ -76,9 +89,9 @@ final class Arguments {
             if (flow == null || meansOperation(written.get(i), flow, declared)
                     || !handed.elements.isEmpty() && meansOperationOfOwn(written.get(i), flow)) {
                 functions.expectElements(handed.elements, handed.element);
-                CodeType outside = body.evaluateIn(callee != null && callee.modifiers().has(Mark.EVALUATES)
-                        ? callee.home()
-                        : body.evaluatedIn());
+                Flow outside = body.evaluateIn(callee != null && callee.modifiers().has(Mark.EVALUATES)
+                        ? Flow.of(Origin.UNKNOWN, TypeUse.of(callee.home()))
+                        : handed.inside != null ? handed.inside : body.evaluatedIn());
                 flow = values.flow(written.get(i), declared.substitute(bindings), "");
                 body.evaluateIn(outside);
                 functions.expectElements(List.of(), TypeUse.UNKNOWN);

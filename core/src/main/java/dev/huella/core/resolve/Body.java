@@ -37,8 +37,8 @@ final class Body {
     List<Flow> touched;
     /** What a function written in place is to give back; null in the operation's own body. */
     TypeUse functionResult;
-    /** Whose operations a block means that is evaluated inside an object; null in all others. */
-    private CodeType evaluated;
+    /** The object whose members a block means that is evaluated inside of it; null in all others. */
+    private Flow evaluated;
     private TypeUse yieldType = TypeUse.UNKNOWN;
     /** The value that is given back, as written. */
     Value returned;
@@ -73,14 +73,15 @@ final class Body {
         return (functionResult == null ? operation.returns() : functionResult).awaited();
     }
 
-    /** Reads something that is evaluated inside an object of the type, or no longer so for null; returns what was before. */
-    CodeType evaluateIn(CodeType inside) {
-        CodeType before = evaluated;
+    /** Reads something that is evaluated inside an object, or no longer so for null; returns what was before. */
+    Flow evaluateIn(Flow inside) {
+        Flow before = evaluated;
         evaluated = inside;
         return before;
     }
 
-    CodeType evaluatedIn() {
+    /** Of a type of the code base; null outside such blocks. */
+    Flow evaluatedIn() {
         return evaluated != null || enclosing == null ? evaluated : enclosing.evaluatedIn();
     }
 

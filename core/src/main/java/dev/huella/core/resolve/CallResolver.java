@@ -108,6 +108,7 @@ final class CallResolver {
                 && body.world.supertypes.isA(body.type, callee.home())) {
             on = Flow.of(new Origin.Self(body.type), TypeUse.of(callee.home())); // an operation of a base, named in full
         }
+        SubtypeHooks.note(callee, on, body.world);
         on = gone.through(call, callee, receiver, on, plain);
         Field own = plain.isEmpty() ? plainly.fieldGiven(callee, on) : null;
         if (own != null) {
@@ -119,9 +120,11 @@ final class CallResolver {
                 && (containers.isContainer(on.type()) || !body.from.isJava() && containers.isGoneThrough(on.type()));
         boolean hands = !body.from.isJava() && body.world.library.hands(call.name())
                 && !(overContainer && body.world.library.maps(call.name()));
-        List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings, hands
+        Arguments.Handed handed = hands
                 ? new Arguments.Handed(on.origins(), on.type(), TypeUse.UNKNOWN)
-                : overContainer ? handed(call, on) : Arguments.Handed.NOTHING);
+                : overContainer ? handed(call, on) : Arguments.Handed.NOTHING;
+        List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings,
+                callee == null ? handed.inside(call, on, plain, body.world.library) : handed);
         noteTests(call, on, given);
         List<Flow> ordered = Labels.order(call.arguments(), given, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
@@ -214,7 +217,10 @@ final class CallResolver {
             return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type));
         }
         if (callee.isStatic()) {
-            return Flow.of(new Origin.OfType(callee.home()), TypeUse.of(callee.home()));
+            boolean inherited = body.world.library.rule(Rule.DYNAMIC)
+                    && body.world.supertypes.isA(body.type, callee.home());
+            CodeType of = inherited ? body.type : callee.home();
+            return Flow.of(new Origin.OfType(of), TypeUse.of(of));
         }
         for (CodeType type = body.type; type != null; type = type.outer()) {
             if (body.world.supertypes.isA(type, callee.home())) {

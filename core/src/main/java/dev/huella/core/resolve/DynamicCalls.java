@@ -101,13 +101,13 @@ final class DynamicCalls {
     private Flow inside(Value.Call call, boolean used, TypeUse expected) {
         List<Operation> meant = body.evaluatedIn() == null
                 ? List.of()
-                : body.world.members.operations(body.evaluatedIn(), call.name());
+                : body.world.members.operations(body.evaluatedIn().type().type(), call.name());
         if (meant.isEmpty()) {
             return null;
         }
         List<Flow> plain = calls.arguments().plain(call.arguments());
         return calls.called(call, calls.overloads().choose(meant, call.arguments(), plain),
-                Flow.of(Origin.UNKNOWN, TypeUse.of(body.evaluatedIn())), plain, used, expected);
+                body.evaluatedIn(), plain, used, expected);
     }
 
     private Flow ofModule(Value.Call call, FileScope.ModuleMember member, boolean used, TypeUse expected) {

@@ -71,16 +71,17 @@ final class HookResolver {
         }
     }
 
-    /** What somebody asks of a base, and each of two or more that stand right below has. */
+    /** What somebody asks of a base, and each of two or more that stand below declares. */
     private void lookAtOthers(Operation operation) {
         for (Deed deed : operation.deeds()) {
             CodeType base = deed instanceof Deed.Calls calls && calls.callee() == null
                     && calls.receiver().type().dimensions() == 0 ? calls.receiver().type().type() : null;
             List<CodeType> subtypes = base == null || base.external() || base.shape() ? List.of() : below.getOrDefault(base, List.of());
             if (subtypes.size() > 1 && ownsItsBases(base) && deed instanceof Deed.Calls calls && subtypes.stream()
-                    .allMatch(sub -> world.members.operations(sub, calls.name())
+                    .allMatch(sub -> sub.operations()
                             .stream()
-                            .anyMatch(own -> !own.isStatic() && own.kind() == Kind.OPERATION))) {
+                            .anyMatch(own -> own.name().equals(calls.name()) && !own.isStatic()
+                                    && own.kind() == Kind.OPERATION))) {
                 asked(base, calls);
             }
         }

@@ -40,6 +40,11 @@ final class NameResolver {
         if (local != null) {
             return local.flow();
         }
+        Flow inside = body.evaluatedIn();
+        Field ofObject = inside == null ? null : body.world.members.field(inside.type().type(), name.name());
+        if (ofObject != null) {
+            return ofField(ofObject, inside, name.at());
+        }
         for (CodeType type = body.type; type != null; type = type.outer()) {
             if (body.world.seesMembers(type)) {
                 Flow own = own(type, name, expected);

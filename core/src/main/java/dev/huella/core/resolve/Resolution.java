@@ -38,6 +38,8 @@ final class Resolution {
     final Map<Operation, PlainBody> plain = new ConcurrentHashMap<>();
     /** Names that objects are given from outside and asked for inside, found while bodies are read. */
     final LateFields late = new LateFields();
+    /** Operations without an object that are asked for by way of subtypes of their type, with these. */
+    final Map<Operation, Set<CodeType>> bySubtypes = new ConcurrentHashMap<>();
     /** Operations whose bodies could not be followed to their ends, each said once. */
     final Set<Problem> tooDeep = new ConcurrentSkipListSet<>();
     /** True while bodies are read only to find out what untyped values hold. */

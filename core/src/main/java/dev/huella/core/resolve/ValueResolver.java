@@ -246,6 +246,10 @@ final class ValueResolver {
 
     private Flow self(Value.Self self) {
         CodeType of = body.type;
+        Flow inside = self.outer() == null ? body.evaluatedIn() : null;
+        if (inside != null && !(inside.first() instanceof Origin.Unknown)) {
+            return inside;
+        }
         if (self.outer() != null && !self.outer().equals(Value.Self.INSIDE)) {
             Operation around = around(self.outer());
             CodeType named = around != null ? around.home() : body.world.names.known(self.outer(), body.from);

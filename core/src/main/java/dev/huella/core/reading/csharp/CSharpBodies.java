@@ -269,6 +269,10 @@ final class CSharpBodies extends Bodies {
                             new Step.Declare(caught.child("name").text(), CSharpTypes.type(caught.child("type")), null,
                                     caught.span()));
                 }
+                SyntaxNode filter = child.first("catch_filter_clause");
+                if (filter != null) {
+                    onError.add(act(values.condition(filter.children().getFirst())));
+                }
                 onError.addAll(block(child.child("body")));
             } else if (child.is("finally_clause")) {
                 always.addAll(block(child.first("block")));

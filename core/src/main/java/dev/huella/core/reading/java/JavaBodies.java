@@ -71,7 +71,9 @@ final class JavaBodies {
             case "block", "ERROR" ->
                 into.add(new Step.Block(null, block(node), List.of(), List.of(), node.span()));
             case "labeled_statement" -> step(node.children().getLast(), into);
-            case "assert_statement", "explicit_constructor_invocation" -> expression(node, into);
+            case "assert_statement" ->
+                node.children().forEach(part -> into.add(new Step.Do(values.value(part), part.span())));
+            case "explicit_constructor_invocation" -> expression(node, into);
             case "switch_label", "catch_formal_parameter" -> {
                 // read by whoever reads the switch or try around it
             }

@@ -1,10 +1,14 @@
 package dev.huella.core.reading.ruby;
 
+import dev.huella.core.facts.Modifiers;
+import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
+import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.LocalNames;
@@ -38,6 +42,15 @@ final class RubyBodies extends Bodies {
         this.operation = operation;
         this.isStatic = isStatic;
         this.constructing = constructing;
+    }
+
+    /** What a class asks for while it is read. */
+    static OperationDeclared whileRead(String className, List<SyntaxNode> calls) {
+        var bodies = new RubyBodies(className, "", true, false);
+        List<Step> steps = calls.stream().<Step>map(call -> new Step.Do(bodies.value(call), call.span())).toList();
+        return new OperationDeclared("<class>", OperationDeclared.Kind.INITIALISER,
+                Modifiers.of(Visibility.PUBLIC, Mark.STATIC), List.of(), List.of(), null, steps, bodies.inner(),
+                calls.getFirst().span());
     }
 
     /** Hashes of the type that make what is missing. */

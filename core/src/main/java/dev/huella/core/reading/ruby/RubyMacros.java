@@ -69,6 +69,9 @@ final class RubyMacros {
                 if (call.child("receiver") == null) {
                     type.marked(call.child("arguments"));
                 }
+                if (call.child("block") == null) {
+                    type.done().add(call);
+                }
             }
         }
     }

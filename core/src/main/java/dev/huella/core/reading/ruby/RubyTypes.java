@@ -42,6 +42,7 @@ final class RubyTypes {
     /** By operation, the variable that it hands out and fills when it is empty. */
     private final Map<String, String> filled = new HashMap<>();
     /** True when the base is one of the library's that hand on to an object they keep. */
+    private final List<SyntaxNode> done = new ArrayList<>();
     private boolean delegator;
     /** The field to which all is handed on that the type does not answer itself; null when there is none. */
     private String handsOn;
@@ -107,8 +108,16 @@ final class RubyTypes {
         }
     }
 
+    /** What the class asks for while it is read. */
+    List<SyntaxNode> done() {
+        return done;
+    }
+
     /** The parts with what is only known at the end. */
     TypeParts finished() {
+        if (!done.isEmpty()) {
+            into.operations().add(RubyBodies.whileRead(into.name(), done));
+        }
         if (closed) {
             boolean constructed = into.operations().stream().anyMatch(one -> one.kind() == Kind.CONSTRUCTOR);
             if (constructed) {
