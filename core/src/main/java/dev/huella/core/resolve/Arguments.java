@@ -42,7 +42,8 @@ final class Arguments {
 
         /** The same, evaluated inside the object that a library's operation is called on, or is told of first. */
         Handed inside(Value.Call call, Flow on, List<Flow> plain, LibraryKnowledge library) {
-            Flow object = library.lists("evaluatesIn", call.name()) ? on
+            Flow object = library.lists("evaluatesIn", call.name())
+                    ? on
                     : library.lists("evaluatesInFirst", call.name()) && plain.size() > 1 ? plain.getFirst() : null;
             CodeType type = object == null || object.type().dimensions() > 0 ? null : object.type().type();
             return type == null || type.external() ? this : new Handed(elements, element, put, object);

@@ -183,7 +183,7 @@ final class DynamicCalls {
                     .qualifiedName()), call.arguments(), null, call.at()), true, call.at()));
         }
         if (call.name().equals("+=") || call.name().equals("-=")) {
-            return Operators.named(call, receiver, body.world) == call ? counted(call, receiver, body.deeds.size()) : null;
+            return Operators.named(call, receiver, body.world) == call ? counted(call, receiver) : null;
         }
         if (type != null && !body.world.members.operations(type, call.name()).isEmpty()) {
             return null;
@@ -222,13 +222,12 @@ final class DynamicCalls {
     }
 
     /** {@code x += y}: adds to a list of those to tell, or counts. */
-    private Flow counted(Value.Call call, Flow receiver, int before) {
+    private Flow counted(Value.Call call, Flow receiver) {
         boolean told = receiver.any(origin -> origin instanceof Origin.OfField(Field field, boolean _)
                 && field.modifiers().has(Mark.EVENT))
                 || isFunction(receiver) || values.containers().isContainer(receiver.type())
                 || receiver.type().isUnknown() && call.arguments().getFirst() instanceof Value.ArrayOf;
         if (!told) {
-            body.deeds.subList(Math.min(before, body.deeds.size()), body.deeds.size()).clear();
             return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));
         }
         Operation accessor = accessor(receiver, call.name());

@@ -18,6 +18,7 @@ import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Functions written in place and operations meant by name: realisations of the interface that is asked for. */
 final class FunctionResolver {
@@ -26,6 +27,8 @@ final class FunctionResolver {
     private final ValueResolver values;
     private TypeUse lastResult = TypeUse.UNKNOWN;
     private Flow lastMade = Flow.UNKNOWN;
+    /** A function's type that names the object which it is evaluated inside of. */
+    private static final Pattern INSIDE = Pattern.compile("[\\w.]+(?:<[^()]*>)?\\??\\.\\(");
     private List<Origin> elements = List.of();
     private TypeUse elementType = TypeUse.UNKNOWN;
 
@@ -79,12 +82,15 @@ final class FunctionResolver {
         boolean nowhere = single != null && asked.shape() && asked.place() == null;
         CodeType type = single == null || nowhere ? null : realisation(asked, expected, holder, function.at());
         Operation own = type == null ? null : operation(type, single, bindings, function, function.at());
+        Flow around = object(expected, single, bindings, own);
+        Flow outside = body.evaluateIn(around == null ? body.evaluatedIn() : around);
         body.within(inside, () -> {
             for (int i = 0; i < function.parameters().size(); i++) {
                 declareParameter(function, i, single, bindings, own, given, givenType);
             }
             steps.steps(function.body());
         });
+        body.evaluateIn(outside);
         body.functionResult = outerResult;
         List<Deed> deeds = new ArrayList<>(body.deeds.subList(first, body.deeds.size()));
         lastMade = result(deeds, inside);
@@ -95,6 +101,17 @@ final class FunctionResolver {
         own.deeds(deeds);
         own.depth(depth(inside));
         return Flow.of(new Origin.OfFunction(type), expected);
+    }
+
+    /** The object of the code base that a function is evaluated inside of, by what is asked for; null for others. */
+    private static Flow object(TypeUse expected, Operation single, Map<TypeVariable, TypeUse> bindings, Operation own) {
+        if (single == null || single.parameters().isEmpty() || !INSIDE.matcher(expected.text()).lookingAt()) {
+            return null;
+        }
+        TypeUse type = single.parameters().getFirst().type().substitute(bindings);
+        return type.type() == null || type.type().external()
+                ? null
+                : Flow.of(own == null ? Origin.UNKNOWN : new Origin.OfParameter(own, 0), type);
     }
 
     /** What a function gives that is called where it is written. {@code arguments}: null for what is a function itself. */

@@ -76,7 +76,9 @@ final class HookResolver {
         for (Deed deed : operation.deeds()) {
             CodeType base = deed instanceof Deed.Calls calls && calls.callee() == null
                     && calls.receiver().type().dimensions() == 0 ? calls.receiver().type().type() : null;
-            List<CodeType> subtypes = base == null || base.external() || base.shape() ? List.of() : below.getOrDefault(base, List.of());
+            List<CodeType> subtypes = base == null || base.external() || base.shape()
+                    ? List.of()
+                    : below.getOrDefault(base, List.of());
             if (subtypes.size() > 1 && ownsItsBases(base) && deed instanceof Deed.Calls calls && subtypes.stream()
                     .allMatch(sub -> sub.operations()
                             .stream()

@@ -50,7 +50,11 @@ class CallsUnderstoodTest {
                         "N.accept", "W.visit_a"),
                 Arguments.of("php",
                         "<?php class W { function visitA($n) { return $n; } } class N { function accept(W $w) { $m = 'visit' . $this->kind; return $w->$m($this); } }",
-                        "N.accept", "W.visitA"),
+                        "N.accept", "W.visitA"));
+    }
+
+    static Stream<Arguments> signs() {
+        return Stream.of(
                 Arguments.of("py",
                         "class V:\n  def __or__(self, o): return V()\n  def end(self): return 1\nclass R:\n  def run(self): return (V() | V() | V()).end()\n",
                         "R.run", "V.__or__"),
@@ -84,7 +88,7 @@ class CallsUnderstoodTest {
     }
 
     @ParameterizedTest(name = "{0}: {2} calls {3}")
-    @MethodSource("calls")
+    @MethodSource({"calls", "signs"})
     void aCallIsUnderstood(String ending, String text, String caller, String callee) {
         assertThat(called(operation(CodeBase.in(ending, text), caller))).contains(callee);
     }

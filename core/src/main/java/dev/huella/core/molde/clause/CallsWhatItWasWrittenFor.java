@@ -35,7 +35,8 @@ public final class CallsWhatItWasWrittenFor implements Clause.Listed {
 
     private static boolean isFor(Operation operation, Origin origin) {
         return switch (origin) {
-            case Origin.OfParameter parameter -> parameter.operation() != operation;
+            case Origin.OfParameter parameter -> parameter.operation() != operation
+                    && !operation.place().contains(parameter.operation().place()); // a function of its own is no place around
             case Origin.Self(CodeType of) -> of != operation.home() && Deeds.isAddedTo(of, operation.place());
             default -> false;
         };

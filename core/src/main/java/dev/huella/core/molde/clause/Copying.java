@@ -12,7 +12,6 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.LibraryKnowledge;
-import dev.huella.core.resolve.Operators;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -93,7 +92,7 @@ final class Copying {
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = afterwards(operation, reached, asIs);
                 if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)
-                        || creates.arguments().stream().anyMatch(Copying::isWorkedOut) && !isAskedFor(operation)
+                        || creates.arguments().stream().anyMatch(Origins::isWorkedOut) && !isAskedFor(operation)
                         || keepsItsMaker(creates)) {
                     continue; // another one, unlike its object
                 }
@@ -174,8 +173,9 @@ final class Copying {
     private static boolean changesToFixed(Operation operation) {
         return operation.deeds()
                 .stream()
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && (isFixed(sets.value()) || isWorkedOut(sets.value())
-                        || sets.value().origins().equals(List.of(Origin.NOTHING))));
+                .anyMatch(deed -> deed instanceof Deed.Sets sets
+                        && (isFixed(sets.value()) || Origins.isWorkedOut(sets.value())
+                                || sets.value().origins().equals(List.of(Origin.NOTHING))));
     }
 
     /** Also by way of a base that does. */
@@ -195,7 +195,7 @@ final class Copying {
     }
 
     private static boolean isCopyOfSelf(Flow flow) {
-        return flow.any(origin -> origin instanceof Origin.CopyOf(Origin of, boolean _) && of instanceof Origin.Self);
+        return flow.any(origin -> origin instanceof Origin.CopyOf(Origin.Self _, boolean _));
     }
 
     /** A value that has nothing of the object: what is made with it is another one. Absence leaves a field out. */
@@ -204,12 +204,6 @@ final class Copying {
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
                         || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
-    }
-
-    /** What comes of reckoning is no copy of a field. */
-    private static boolean isWorkedOut(Flow flow) {
-        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().dimensions() == 0
-                || flow.first() instanceof Origin.Result(Operation sign, _) && sign != null && Operators.isOne(sign);
     }
 
     /** The new object is tied to the one that makes it, by a field for its like. */

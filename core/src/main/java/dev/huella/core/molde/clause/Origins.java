@@ -7,6 +7,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
+import dev.huella.core.resolve.Operators;
 import dev.huella.core.model.Setting;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,5 +126,12 @@ final class Origins {
             case Origin.OfFunction(CodeType function) -> function;
             default -> null;
         };
+    }
+
+    /** True for what comes of reckoning: it is no copy of a field. */
+    static boolean isWorkedOut(Flow flow) {
+        return flow.origins().equals(List.of(Origin.UNKNOWN)) && flow.type().dimensions() == 0
+                || flow.first() instanceof Origin.Result(Operation sign, var _) && sign != null
+                        && Operators.isOne(sign);
     }
 }

@@ -231,10 +231,11 @@ final class Passing {
         return !Setting.inside(asks.within(), Setting.Kind.FUNCTION) && Helped.isHelper(asks)
                 && asks.receiver().anyOf(Origin.Self.class)
                 && asks.arguments().stream().noneMatch(given -> given.anyOf(Origin.OfParameter.class)) && asks.callee()
-                .deeds()
-                .stream()
-                .anyMatch(deed -> deed instanceof Deed.Throws && decided(deed.within(), field) != null
-                        || deep > 0 && deed instanceof Deed.Calls further && mayRefuse(further, field, deep - 1));
+                        .deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Throws && decided(deed.within(), field) != null
+                                || deep > 0 && deed instanceof Deed.Calls further
+                                        && mayRefuse(further, field, deep - 1));
     }
 
     /** A function that makes what its own object keeps when it is asked for in vain. */

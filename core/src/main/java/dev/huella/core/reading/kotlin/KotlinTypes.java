@@ -194,6 +194,12 @@ final class KotlinTypes {
     private static TypeText function(SyntaxNode node) {
         List<TypeText> parameters = new ArrayList<>();
         SyntaxNode list = node.first("function_type_parameters");
+        SyntaxNode inside = node.children().getFirst();
+        if (!inside.is("function_type_parameters")) {
+            parameters.add(type(inside.is("receiver_type") && !inside.children().isEmpty()
+                    ? inside.children().getLast()
+                    : inside)); // the object that it is evaluated inside of
+        }
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
             TypeText type = child.is("parameter") ? typeIn(child) : type(child);
             parameters.add(type == null ? TypeText.of("?") : type);

@@ -70,7 +70,7 @@ final class RubyMacros {
                     type.marked(call.child("arguments"));
                 }
                 if (call.child("block") == null) {
-                    type.done().add(call);
+                    type.done.add(call);
                 }
             }
         }

@@ -42,7 +42,7 @@ final class RubyTypes {
     /** By operation, the variable that it hands out and fills when it is empty. */
     private final Map<String, String> filled = new HashMap<>();
     /** True when the base is one of the library's that hand on to an object they keep. */
-    private final List<SyntaxNode> done = new ArrayList<>();
+    final List<SyntaxNode> done = new ArrayList<>(); // what the class asks for while it is read
     private boolean delegator;
     /** The field to which all is handed on that the type does not answer itself; null when there is none. */
     private String handsOn;
@@ -106,11 +106,6 @@ final class RubyTypes {
         } else if (base.is("call")) {
             RubyMacros.structure(base, this);
         }
-    }
-
-    /** What the class asks for while it is read. */
-    List<SyntaxNode> done() {
-        return done;
     }
 
     /** The parts with what is only known at the end. */
