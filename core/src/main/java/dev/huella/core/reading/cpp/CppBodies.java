@@ -5,6 +5,7 @@ import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.Step.Branch;
+import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
@@ -115,12 +116,22 @@ final class CppBodies extends Bodies {
                 : new Value.Name(inner.children().getFirst().text().replaceAll("[&*\\s]", ""), node.span());
     }
 
+    /** A type that is declared where it is used. */
+    private void local(SyntaxNode node, List<Step> into) {
+        if (node.child("body") != null && node.child("name") != null) {
+            TypeDeclared type = CppTypes.declared(node, List.of(), new ArrayList<>()).at(node);
+            inner().add(type);
+            into.add(new Step.Local(type, node.span()));
+        }
+    }
+
     @Override
     protected void step(SyntaxNode node, List<Step> into) {
         SourceSpan at = node.span();
         switch (node.kind()) {
             case "expression_statement" -> node.children().forEach(child -> into.add(act(values.done(child))));
             case "declaration" -> declared(node, into);
+            case "class_specifier", "struct_specifier" -> local(node, into);
             case "return_statement", "co_return_statement" -> into.add(new Step.Return(given(node), at));
             case "co_yield_statement" -> into.add(new Step.Yield(firstOrNull(node), at));
             case "throw_statement" -> into.add(new Step.Throw(node.children().isEmpty()
