@@ -53,36 +53,50 @@ final class BodyResolver {
             body.scope.declare(name, Flow.of(new Origin.OfParameter(operation, i), parameter.type()),
                     parameter.type());
         }
+        if (isFollowed(body, () -> new StepResolver(body, this).steps(facts.body()))) {
+            operation.deeds(body.deeds);
+            operation.reads(body.reads);
+        }
+    }
+
+    /** False, which is noted, for what is nested too deeply; whatever stands around it is so as well. */
+    private boolean isFollowed(Body body, Runnable steps) {
         try {
-            new StepResolver(body, this).steps(facts.body());
+            steps.run();
+            return true;
         } catch (StackOverflowError e) {
-            if (enclosing != null) {
+            if (body.enclosing != null) {
                 throw e;
             }
-            world.tooDeep.add(tooDeep(operation));
-            return;
+            world.tooDeep.add(tooDeep(body.operation));
+            return false;
         }
-        operation.deeds(body.deeds);
-        operation.reads(body.reads);
     }
 
     private static Problem tooDeep(Operation operation) {
         return new Problem(operation.place().file(), operation.place().line(), operation.place().column(),
-                "What %s does is nested too deeply to be followed; what it calls and makes was left out. Give parts of it names of their own, or exclude the file if it is generated."
-                        .formatted(operation));
+                "What %s is nested too deeply to be followed; what it calls and makes was left out. Give parts of it names of their own, or exclude the file if it is generated."
+                        .formatted(operation.name().startsWith("<")
+                                ? operation.home().qualifiedName() + " begins with"
+                                : operation + " does"));
     }
 
     private void initialValues(Operation operation, TypeDeclared facts, Declared declared, Body enclosing) {
         var body = new Body(world, operation, declared.file(), enclosing);
+        if (isFollowed(body, () -> initialValues(body, facts, declared))) {
+            operation.deeds(body.deeds);
+        }
+    }
+
+    private void initialValues(Body body, TypeDeclared facts, Declared declared) {
         var steps = new StepResolver(body, this);
         for (int i = 0; i < facts.fields().size(); i++) {
             FieldDeclared field = facts.fields().get(i);
-            if (field.initial() != null && field.modifiers().has(Mark.STATIC) == operation.isStatic()) {
+            if (field.initial() != null && field.modifiers().has(Mark.STATIC) == body.operation.isStatic()) {
                 Field target = declared.fields()[i];
                 Flow value = steps.values().flow(field.initial(), target.type(), field.name());
                 body.add(new Deed.Sets(target, true, value, null, field.at()));
             }
         }
-        operation.deeds(body.deeds);
     }
 }

@@ -172,17 +172,18 @@ class ModelResolverTest {
         assertThat(calls(model, "T", "all")).hasSize(1500);
     }
 
-    @Test
-    void whatIsNestedTooDeeplyIsSaidAndTheRestIsKept() throws Exception {
-        String chain = "class P { P one() { return this; } }\nclass T {\n P p;\n void all() { p%s; }\n void end() { p.one(); }\n}"
-                .formatted(".one()".repeat(3000));
+    @ParameterizedTest
+    @CsvSource({"void all() { p%s; }, T.all() does", "P q = new P()%s;, T begins with"})
+    void whatIsNestedTooDeeplyIsSaidAndTheRestIsKept(String member, String named) throws Exception {
+        String chain = "class P { P one() { return this; } }\nclass T {\n P p;\n %s\n void end() { p.one(); }\n}"
+                .formatted(member.formatted(".one()".repeat(3000)));
         FileFacts facts = withStack(64 << 20, () -> CodeBase.read("F.java", chain));
         Model model = withStack(512 << 10, () -> ModelResolver.resolve(List.of(facts), Work.QUIET));
         assertThat(model.files().getFirst().problems()).singleElement()
                 .returns(4, Problem::line)
                 .extracting(Problem::message)
                 .asString()
-                .startsWith("What T.all() does is nested too deeply");
+                .startsWith("What %s is nested too deeply".formatted(named));
         assertThat(calls(model, "T", "all")).isEmpty();
         assertThat(calls(model, "T", "end")).hasSize(1);
     }
