@@ -64,7 +64,7 @@ public final class Operators {
 
     /** The same call under the name that the code base's own type gives to its sign. */
     static Value.Call named(Value.Call call, Flow on, Resolution world) {
-        if (on == null || Character.isJavaIdentifierStart(call.name().charAt(0))) {
+        if (on == null || call.name().isEmpty() || Character.isJavaIdentifierStart(call.name().charAt(0))) {
             return call;
         }
         Operation meant = find(on.type(), call.name(), world);

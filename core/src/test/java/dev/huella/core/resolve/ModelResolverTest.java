@@ -164,6 +164,13 @@ class ModelResolverTest {
     }
 
     @Test
+    void aCallWhoseNameIsMissingEndsNothing() {
+        Model model = CodeBase.in("py", "class P:\n  def one(self): return 1\np = P()\np.()\np.one()\n");
+        assertThat(model.files().getFirst().problems()).isNotEmpty();
+        assertThat(calls(model, "code", "<main>")).anyMatch(call -> call.callee() != null);
+    }
+
+    @Test
     void aLongSumIsFollowedToItsEnd() throws Exception {
         String sum = "class P { String one() { return null; } } class T { P p; String all() { return \"\"%s; } }"
                 .formatted(" + p.one()".repeat(1500));

@@ -196,9 +196,10 @@ final class KotlinTypes {
         SyntaxNode list = node.first("function_type_parameters");
         SyntaxNode inside = node.children().getFirst();
         if (!inside.is("function_type_parameters")) {
-            parameters.add(type(inside.is("receiver_type") && !inside.children().isEmpty()
+            TypeText object = type(inside.is("receiver_type") && !inside.children().isEmpty()
                     ? inside.children().getLast()
-                    : inside)); // the object that it is evaluated inside of
+                    : inside); // the one that it is evaluated inside of
+            parameters.add(object == null ? TypeText.of("?") : object);
         }
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
             TypeText type = child.is("parameter") ? typeIn(child) : type(child);
