@@ -152,7 +152,7 @@ public final class CallTrace {
         running.push(frame.operation);
         var guards = new Guards(frame.operation, lines);
         var tree = new StepTree(guards::of, frame.operation.depth());
-        for (Deed deed : frame.operation.deeds()) {
+        for (Deed deed : frame.operation.written()) {
             if (steps >= (among == null ? MOST_STEPS : MOST_OF_A_FIND)) {
                 cut = true;
                 break;
@@ -330,7 +330,7 @@ public final class CallTrace {
     /** True when an element is worth a diagram of its calls. */
     public static boolean worth(Element element) {
         return element instanceof Operation operation && operation.hasBody() && operation.place() != null
-                && operation.deeds().stream().anyMatch(CallTrace::visible);
+                && operation.written().stream().anyMatch(CallTrace::visible);
     }
 
     private static boolean visible(Deed deed) {

@@ -20,7 +20,7 @@ final class Guards {
     /** {@code lines}: the text of the line a place begins at, or null. */
     Guards(Operation operation, Function<SourceSpan, String> lines) {
         this.lines = lines;
-        for (Deed deed : operation.deeds()) {
+        for (Deed deed : operation.written()) {
             if (deed instanceof Deed.Chooses chooses) {
                 choices.putIfAbsent(chooses.choice(), chooses);
             }

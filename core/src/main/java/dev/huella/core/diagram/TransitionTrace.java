@@ -67,7 +67,7 @@ public final class TransitionTrace {
     private StateMachine machine(String title) {
         CodeType context = current.home();
         for (Operation operation : context.operations()) {
-            for (Deed deed : operation.deeds()) {
+            for (Deed deed : operation.written()) {
                 if (deed instanceof Deed.Sets sets && sets.field() == current) {
                     settle(operation, sets);
                 }
@@ -96,7 +96,7 @@ public final class TransitionTrace {
     }
 
     private void follow(Operation operation, CodeType from) {
-        for (Deed deed : operation.deeds()) {
+        for (Deed deed : operation.written()) {
             switch (deed) {
                 case Deed.Calls calls when setters.containsKey(calls.callee()) -> {
                     int index = setters.get(calls.callee());

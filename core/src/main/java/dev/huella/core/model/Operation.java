@@ -28,6 +28,8 @@ public final class Operation implements Element {
     private List<TypeVariable> variables = List.of();
     private List<Parameter> parameters = List.of();
     private TypeUse returns = TypeUse.UNKNOWN;
+    private Operation front;
+    private List<Deed> written = List.of();
     private List<Deed> deeds = List.of();
     /** Made when first asked for; by then the model is complete. */
     private volatile Set<Operation> reached;
@@ -150,7 +152,12 @@ public final class Operation implements Element {
         return returns;
     }
 
-    /** What the body does, in order, functions written inside it included. */
+    /** What the body itself does, in order, functions written inside it included. */
+    public List<Deed> written() {
+        return written;
+    }
+
+    /** The same, with what private operations do that only this body calls in the place of the calls. */
     public List<Deed> deeds() {
         return deeds;
     }
@@ -162,7 +169,7 @@ public final class Operation implements Element {
             Deque<Operation> open = new ArrayDeque<>(found);
             while (!open.isEmpty()) {
                 Operation operation = open.poll();
-                for (Deed deed : operation.deeds) {
+                for (Deed deed : operation.written) {
                     if (deed instanceof Deed.Calls calls && operation.callsItself(calls) && found.add(calls.callee())) {
                         open.add(calls.callee());
                     }
@@ -176,6 +183,11 @@ public final class Operation implements Element {
     private boolean callsItself(Deed.Calls calls) {
         return calls.callee() != null && calls.receiver()
                 .any(origin -> origin instanceof Origin.Self(CodeType of) && of.outermost() == home.outermost());
+    }
+
+    /** The only operation that calls this one and does nothing else; null when there is none. */
+    public Operation front() {
+        return front;
     }
 
     /** Fields whose value the body uses, whatever it does with it; what is only set is none. */
@@ -228,7 +240,18 @@ public final class Operation implements Element {
     }
 
     public void deeds(List<Deed> all) {
+        written = List.copyOf(all);
+        deeds = written;
+    }
+
+    /** What other operations do belongs to this one. */
+    public void takesIn(List<Deed> all) {
         deeds = List.copyOf(all);
+    }
+
+    /** The body is all that another operation has. */
+    public void wholeOf(Operation other) {
+        front = other;
     }
 
     public void reads(Set<Field> used) {

@@ -104,6 +104,7 @@ public final class ModelResolver {
         LaterResults.resolve(types);
         FieldResolver.resolve(types, world.library);
         relations.addAll(RelationResolver.relations(types, world.library));
+        OwnHelpers.takeIn(types);
         return types;
     }
 

@@ -19,8 +19,13 @@ import java.util.function.Consumer;
 final class Deeds {
     private Deeds() {}
 
+    /** All operations but those that are the whole of another one, which stands for them. */
     static void operations(Model model, Consumer<Operation> each) {
-        model.types().forEach(type -> type.operations().forEach(each));
+        model.types().forEach(type -> type.operations().forEach(operation -> {
+            if (operation.front() == null) {
+                each.accept(operation);
+            }
+        }));
     }
 
     /** Deeds of one kind, each with its operation, in the order of the sources. */
