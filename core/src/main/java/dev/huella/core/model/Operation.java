@@ -190,7 +190,7 @@ public final class Operation implements Element {
         return front;
     }
 
-    /** Fields whose value the body uses, whatever it does with it; what is only set is none. */
+    /** Fields whose value the deeds use, whatever they do with it; what is only set is none. */
     public Set<Field> reads() {
         return reads;
     }
@@ -242,11 +242,13 @@ public final class Operation implements Element {
     public void deeds(List<Deed> all) {
         written = List.copyOf(all);
         deeds = written;
+        front = null;
     }
 
     /** What other operations do belongs to this one. */
-    public void takesIn(List<Deed> all) {
+    public void takesIn(List<Deed> all, Set<Field> used) {
         deeds = List.copyOf(all);
+        reads(used);
     }
 
     /** The body is all that another operation has. */

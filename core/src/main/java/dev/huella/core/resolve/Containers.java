@@ -116,7 +116,8 @@ final class Containers {
 
     /** What a library's operation on a container gives back: an element, or something over the same elements. */
     List<Origin> result(Operation callee, Flow receiver, TypeUse result) {
-        if (!isContainer(receiver.type())) {
+        boolean itsOwn = receiver.anyOf(Origin.Self.class) && callee.hasBody() && !callee.home().external();
+        if (itsOwn || !isContainer(receiver.type())) {
             return List.of();
         }
         boolean same = isContainer(result) || result.isUnknown() && isContainer(callee.returns())

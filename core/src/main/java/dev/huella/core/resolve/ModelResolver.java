@@ -131,6 +131,7 @@ public final class ModelResolver {
                 HookResolver.resolve(world, declared);
             }
             if (dynamic && !more) {
+                OwnHelpers.takeIn(declared);
                 StandIns.resolve(world, declared);
                 ShapeUnion.resolve(world, declared);
             }

@@ -3,6 +3,7 @@ package dev.huella.core.resolve;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
@@ -63,6 +65,7 @@ final class OwnHelpers {
             return; // stands for the one that it calls
         }
         int choices = 0;
+        Set<Field> reads = new LinkedHashSet<>(operation.reads());
         boolean taken = false;
         for (int i = 0; i < deeds.size(); i++) {
             if (deeds.get(i) instanceof Deed.Calls calls && isHelper(calls, operation)) {
@@ -81,11 +84,12 @@ final class OwnHelpers {
                 choices += lastChoice(body.deeds());
                 deeds = whole;
                 i = end - 1;
+                reads.addAll(calls.callee().reads());
                 taken = true;
             }
         }
         if (taken) {
-            operation.takesIn(deeds);
+            operation.takesIn(deeds, reads);
             if (isFront(operation.written()) && operation.home().kind() != TypeKind.FUNCTION) {
                 ((Deed.Calls) operation.written().getFirst()).callee().wholeOf(operation);
             }

@@ -27,7 +27,7 @@ public final class BelongsTo implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            type.operations().forEach(operation -> into.add(operation.place(), operation, type));
+            Deeds.own(type).forEach(operation -> into.add(operation.place(), operation, type));
         }
     }
 }

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Ways of going through a model that several clauses share. */
 final class Deeds {
@@ -21,11 +22,12 @@ final class Deeds {
 
     /** All operations but those that are the whole of another one, which stands for them. */
     static void operations(Model model, Consumer<Operation> each) {
-        model.types().forEach(type -> type.operations().forEach(operation -> {
-            if (operation.front() == null) {
-                each.accept(operation);
-            }
-        }));
+        model.types().forEach(type -> own(type).forEach(each));
+    }
+
+    /** The operations that a type declares, without those that are the whole of another one. */
+    static Stream<Operation> own(CodeType type) {
+        return type.operations().stream().filter(operation -> operation.front() == null);
     }
 
     /** Deeds of one kind, each with its operation, in the order of the sources. */

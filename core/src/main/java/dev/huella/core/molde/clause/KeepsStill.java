@@ -25,8 +25,7 @@ public final class KeepsStill implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : model.types()) {
-            List<Operation> own = type.operations()
-                    .stream()
+            List<Operation> own = Deeds.own(type)
                     .filter(operation -> operation.kind() == Kind.OPERATION && operation.hasBody()
                             && !operation.isStatic())
                     .toList();

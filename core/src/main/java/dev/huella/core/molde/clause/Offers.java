@@ -27,9 +27,9 @@ public final class Offers implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            type.operations().forEach(operation -> into.add(operation.place(), type, operation));
+            Deeds.own(type).forEach(operation -> into.add(operation.place(), type, operation));
             Hierarchy.above(type)
-                    .forEach(above -> above.operations()
+                    .forEach(above -> Deeds.own(above)
                             .forEach(operation -> into.add(operation.place(), type, operation)));
         }
     }
