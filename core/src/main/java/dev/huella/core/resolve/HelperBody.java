@@ -17,11 +17,23 @@ import dev.huella.core.model.Setting;
 /** What the callee of one call does, said in the values of its caller. */
 record HelperBody(Deed.Calls calls, List<Deed> deeds) {
 
-    /** True when the call is the last thing that its caller does there, so that both end together. */
-    boolean ends(List<Deed> around, int at) {
-        if (at + 1 < around.size()) {
-            return around.get(at + 1) instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
-                    && within == calls.within() && value.origins().stream().allMatch(this::isResult);
+    /** Where its caller goes on: what was noted of the call in advance is a part of it. */
+    int next(List<Deed> around, int at) {
+        int next = at + 1;
+        while (next < around.size() && around.get(next) instanceof Deed.Sets sets && sets.at().equals(calls.at())
+                && deeds.stream().anyMatch(deed -> deed instanceof Deed.Sets own && own.field() == sets.field())) {
+            next++;
+        }
+        return next;
+    }
+
+    /** True when the caller does nothing after the call than give back what that gives, so that both end together. */
+    boolean ends(List<Deed> around, int next) {
+        if (next < around.size()) {
+            return around.get(next) instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
+                    && within == calls.within()
+                    && (value.origins().stream().allMatch(this::isResult)
+                            || answers() != null && answers().containsAll(value.origins())); // it was known before
         }
         return !Setting.inside(calls.within(), Setting.Kind.EACH) && !Setting.inside(calls.within(), Setting.Kind.WHILE)
                 && !Setting.inside(calls.within(), Setting.Kind.FUNCTION);

@@ -61,7 +61,7 @@ final class HookResolver {
 
     private void look(CodeType type) {
         for (Operation operation : List.copyOf(type.operations())) {
-            for (Deed deed : operation.isStatic() ? List.<Deed>of() : operation.deeds()) {
+            for (Deed deed : operation.isStatic() ? List.<Deed>of() : operation.written()) {
                 if (deed instanceof Deed.Calls calls && calls.callee() == null
                         && (world.library.rule(Rule.DYNAMIC) || calls.receiver().type().variable() != null)
                         && calls.receiver().first() instanceof Origin.Self(CodeType of) && of == type) {
@@ -73,7 +73,7 @@ final class HookResolver {
 
     /** What somebody asks of a base, and each of two or more that stand below declares. */
     private void lookAtOthers(Operation operation) {
-        for (Deed deed : operation.deeds()) {
+        for (Deed deed : operation.written()) {
             CodeType base = deed instanceof Deed.Calls calls && calls.callee() == null
                     && calls.receiver().type().dimensions() == 0 ? calls.receiver().type().type() : null;
             List<CodeType> subtypes = base == null || base.external() || base.shape()

@@ -124,6 +124,7 @@ public final class ModelResolver {
             List<CodeType> functions = declared.stream().flatMap(type -> world.functions.in(type).stream()).toList();
             OverrideResolver.resolve(functions, world.supertypes);
             all.addAll(functions);
+            OwnHelpers.takeIn(all);
             boolean gained = world.late.settle(world);
             gained |= dynamic && HookResolver.resolveOthers(world, declared);
             more = (infer(inference, all, round) || gained) && round < (dynamic ? MOST_READINGS : 2);
@@ -131,7 +132,6 @@ public final class ModelResolver {
                 HookResolver.resolve(world, declared);
             }
             if (dynamic && !more) {
-                OwnHelpers.takeIn(declared);
                 StandIns.resolve(world, declared);
                 ShapeUnion.resolve(world, declared);
             }

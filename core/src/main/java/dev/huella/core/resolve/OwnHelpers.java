@@ -13,6 +13,7 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
@@ -71,7 +72,8 @@ final class OwnHelpers {
             if (deeds.get(i) instanceof Deed.Calls calls && isHelper(calls, operation)) {
                 fill(calls.callee());
                 var body = new HelperBody(calls, calls.callee().deeds());
-                boolean ends = body.ends(deeds, i);
+                int next = body.next(deeds, i);
+                boolean ends = body.ends(deeds, next);
                 if (body.deeds().size() + deeds.size() > MOST_DEEDS || !ends && body.mayEndEarly()) {
                     continue;
                 }
@@ -79,7 +81,7 @@ final class OwnHelpers {
                 List<Deed> whole = new ArrayList<>(deeds.subList(0, i));
                 whole.addAll(body.inPlace(ends, choices));
                 int end = whole.size();
-                deeds.subList(ends && i + 1 < deeds.size() ? i + 2 : i + 1, deeds.size())
+                deeds.subList(ends ? Math.min(next + 1, deeds.size()) : next, deeds.size())
                         .forEach(deed -> whole.add(body.after(deed)));
                 choices += lastChoice(body.deeds());
                 deeds = whole;
@@ -90,7 +92,7 @@ final class OwnHelpers {
         }
         if (taken) {
             operation.takesIn(deeds, reads);
-            if (isFront(operation.written()) && operation.home().kind() != TypeKind.FUNCTION) {
+            if (isFront(operation) && operation.home().kind() != TypeKind.FUNCTION) {
                 ((Deed.Calls) operation.written().getFirst()).callee().wholeOf(operation);
             }
         }
@@ -104,16 +106,24 @@ final class OwnHelpers {
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == callee.home()
                         || callee.isStatic() && origin instanceof Origin.OfType);
-        boolean handed = calls.arguments().stream().anyMatch(argument -> argument.anyOf(Origin.OfFunction.class));
-        return own && !handed && places.size() == 1 && callee != by
+        return own && calls.arguments().stream().noneMatch(OwnHelpers::isMore) && places.size() == 1 && callee != by
                 && callee.home().outermost() == by.home().outermost();
     }
 
+    /** A function that the helper runs, or the object itself, whose fields would have to become its own. */
+    private static boolean isMore(Flow argument) {
+        return argument.anyOf(Origin.OfFunction.class) || argument.anyOf(Origin.Self.class);
+    }
+
     /** It does nothing but call the helper and give back what that gives. */
-    private static boolean isFront(List<Deed> written) {
-        return written.size() == 1
-                || written.size() == 2 && written.getFirst() instanceof Deed.Calls calls
-                        && new HelperBody(calls, List.of()).ends(written, 0);
+    private boolean isFront(Operation operation) {
+        List<Deed> written = operation.written();
+        if (written.getFirst() instanceof Deed.Calls calls && isHelper(calls, operation)) {
+            var body = new HelperBody(calls, calls.callee().deeds());
+            int next = body.next(written, 0);
+            return next == written.size() || next == written.size() - 1 && body.ends(written, next);
+        }
+        return false;
     }
 
     private static int lastChoice(List<Deed> deeds) {

@@ -152,7 +152,24 @@ final class Slots {
                 slot(parameter);
             }
         }
-        for (Deed deed : operation.deeds()) {
+        collect(operation, operation.written());
+        if (operation.deeds() != operation.written()) {
+            collect(operation, operation.deeds()); // the helpers learn what they are handed, and who asks them what they do
+        }
+        for (Operation above : operation.overridden()) {
+            for (int i = 0; i < Math.min(operation.parameters().size(), above.parameters().size()); i++) {
+                if (!above.home().external()) {
+                    slot(Key.parameter(operation, i)).from.add(slot(Key.parameter(above, i)));
+                }
+            }
+            if (above.home().shape()) {
+                slot(Key.result(above)).from.add(slot(Key.result(operation)));
+            }
+        }
+    }
+
+    private void collect(Operation operation, List<Deed> deeds) {
+        for (Deed deed : deeds) {
             switch (deed) {
                 case Deed.Sets sets -> put(slot(Key.of(sets.field())), sets.value());
                 case Deed.Returns returns when returns.value() != null && isOwn(returns.within(), operation) ->
@@ -169,16 +186,6 @@ final class Slots {
                 default -> {
                     // nothing else hands values on
                 }
-            }
-        }
-        for (Operation above : operation.overridden()) {
-            for (int i = 0; i < Math.min(operation.parameters().size(), above.parameters().size()); i++) {
-                if (!above.home().external()) {
-                    slot(Key.parameter(operation, i)).from.add(slot(Key.parameter(above, i)));
-                }
-            }
-            if (above.home().shape()) {
-                slot(Key.result(above)).from.add(slot(Key.result(operation)));
             }
         }
     }

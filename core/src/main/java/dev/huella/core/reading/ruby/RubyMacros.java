@@ -48,15 +48,15 @@ final class RubyMacros {
         switch (name) {
             case "include", "prepend", "extend" -> mixed(call, type);
             case "attr_reader", "attr_writer", "attr_accessor" -> attributes(call, type, false);
-            case "private" -> type.visibility(call.child("arguments"), Visibility.PRIVATE);
-            case "protected" -> type.visibility(call.child("arguments"), Visibility.PROTECTED);
-            case "public", "module_function" -> type.visibility(call.child("arguments"), Visibility.PUBLIC);
+            case "private" -> type.visibility(call.child("arguments"), Visibility.PRIVATE, false);
+            case "protected" -> type.visibility(call.child("arguments"), Visibility.PROTECTED, false);
+            case "public", "module_function" -> type.visibility(call.child("arguments"), Visibility.PUBLIC, false);
             case "private_constant" -> hidden(call, type);
             case "private_class_method" -> {
                 if (call.text().contains(":new")) {
                     type.close();
                 }
-                type.visibility(call.child("arguments"), Visibility.PRIVATE);
+                type.visibility(call.child("arguments"), Visibility.PRIVATE, false);
             }
             case "define_method" -> defined(call, call, type, null, null);
             case "alias_method" -> {

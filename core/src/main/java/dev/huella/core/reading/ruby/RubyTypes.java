@@ -29,6 +29,8 @@ import java.util.Set;
 final class RubyTypes {
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
     static final Modifiers PRIVATE = Modifiers.of(Visibility.PRIVATE);
+    private static final Map<String, Visibility> VISIBILITIES = Map.of("private", Visibility.PRIVATE, "protected",
+            Visibility.PROTECTED, "public", Visibility.PUBLIC);
     private static final Set<String> NESTING = Set.of("class", "module", "singleton_class");
     private final TypeParts into;
     private final Map<String, Visibility> named = new HashMap<>();
@@ -213,15 +215,9 @@ final class RubyTypes {
             switch (member.kind()) {
                 case "method" -> operation(member, true);
                 case "identifier" -> word(member.text());
-                case "call" -> {
-                    String name = member.child("method").text();
-                    if (name.equals("private") && member.child("arguments") != null
-                            && member.child("arguments").text().contains(":new")) {
-                        closed = true;
-                    } else if (name.startsWith("attr_")) {
-                        RubyMacros.attributes(member, this, true);
-                    }
-                }
+                case "call" -> asked(member, member.child("method").text(), member.child("arguments"));
+                case "alias" ->
+                    alias(RubyMacros.symbol(member.child("name")), RubyMacros.symbol(member.child("alias")), member);
                 default -> {
                     // nothing else adds members
                 }
@@ -230,15 +226,21 @@ final class RubyTypes {
         current = before;
     }
 
+    /** What is said of the operations that the type itself has. */
+    private void asked(SyntaxNode call, String name, SyntaxNode arguments) {
+        if (name.equals("private") && arguments != null && arguments.text().contains(":new")) {
+            closed = true;
+        } else if (name.startsWith("attr_")) {
+            RubyMacros.attributes(call, this, true);
+        } else if (VISIBILITIES.containsKey(name)) {
+            visibility(arguments, VISIBILITIES.get(name), true);
+        }
+    }
+
     private void word(String word) {
-        switch (word) {
-            case "private" -> current = Visibility.PRIVATE;
-            case "protected" -> current = Visibility.PROTECTED;
-            case "public" -> current = Visibility.PUBLIC;
-            case "module_function" -> moduleFunctions();
-            default -> {
-                // a call without arguments
-            }
+        current = VISIBILITIES.getOrDefault(word, current);
+        if (word.equals("module_function")) {
+            moduleFunctions();
         }
     }
 
@@ -261,12 +263,12 @@ final class RubyTypes {
     }
 
     /** Sets the visibility of operations by their names, or of one declared right here. */
-    void visibility(SyntaxNode arguments, Visibility visibility) {
+    void visibility(SyntaxNode arguments, Visibility visibility, boolean ofClass) {
         for (SyntaxNode argument : arguments == null ? List.<SyntaxNode>of() : arguments.children()) {
             if (argument.is("method") || argument.is("singleton_method")) {
                 Visibility before = current;
                 current = visibility;
-                operation(argument, argument.is("singleton_method"));
+                operation(argument, ofClass || argument.is("singleton_method"));
                 current = before;
             } else if (argument.is("call")) {
                 RubyMacros.call(argument, this);
