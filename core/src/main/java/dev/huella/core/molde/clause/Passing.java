@@ -228,14 +228,21 @@ final class Passing {
      * only looks at that.
      */
     private static boolean mayRefuse(Deed.Calls asks, Field field, int deep) {
-        return !Setting.inside(asks.within(), Setting.Kind.FUNCTION) && Helped.isHelper(asks)
-                && asks.receiver().anyOf(Origin.Self.class)
-                && asks.arguments().stream().noneMatch(given -> given.anyOf(Origin.OfParameter.class)) && asks.callee()
-                        .deeds()
-                        .stream()
-                        .anyMatch(deed -> deed instanceof Deed.Throws && decided(deed.within(), field) != null
-                                || deep > 0 && deed instanceof Deed.Calls further
-                                        && mayRefuse(further, field, deep - 1));
+        if (Setting.inside(asks.within(), Setting.Kind.FUNCTION) || !Helped.isHelper(asks)
+                || !asks.receiver().anyOf(Origin.Self.class)
+                || asks.arguments().stream().anyMatch(given -> given.anyOf(Origin.OfParameter.class))) {
+            return false;
+        }
+        boolean left = false;
+        for (Deed deed : asks.callee().deeds()) {
+            boolean decided = decided(deed.within(), field) != null;
+            left |= deed instanceof Deed.Returns && decided;
+            if (deed instanceof Deed.Throws && (decided || left)
+                    || deep > 0 && deed instanceof Deed.Calls further && mayRefuse(further, field, deep - 1)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** A function that makes what its own object keeps when it is asked for in vain. */

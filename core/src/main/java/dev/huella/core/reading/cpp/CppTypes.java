@@ -18,10 +18,14 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Reads heads of classes, enumerations, and names for types. */
 final class CppTypes {
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
+
+    /** With the namespace in front, or without it where it is used as a whole. */
+    private static final Set<String> VARIANTS = Set.of("std.variant", "variant");
 
     private CppTypes() {}
 
@@ -95,7 +99,7 @@ final class CppTypes {
         var parts = new TypeParts(TypeKind.INTERFACE, name).standing(Standing.CHOICE).namespace(namespace);
         kinds.stream()
                 .map(TypeText::present)
-                .filter(kind -> !kind.name().equals("std.monostate"))
+                .filter(kind -> !kind.name().endsWith("monostate"))
                 .forEach(parts.extended()::add);
         return parts.extended().size() < 2 ? null : parts.modifiers(PUBLIC.with(Mark.ABSTRACT)).at(node);
     }
@@ -118,7 +122,7 @@ final class CppTypes {
             if (!meant.name().equals(named.text())) {
                 aliases.add(new AliasSeen(named.text(), meant));
             }
-            return meant.name().equals("std.variant") ? choice(named.text(), meant.arguments(), namespace, node) : null;
+            return VARIANTS.contains(meant.name()) ? choice(named.text(), meant.arguments(), namespace, node) : null;
         }
         var parts = new TypeParts(TypeKind.FUNCTION, named.text()).namespace(namespace);
         List<ParameterDeclared> parameters = new ArrayList<>();

@@ -363,7 +363,7 @@ final class KotlinMembers {
         var own = inConstructor ? bodies : new KotlinBodies(into.name());
         Value value = initial == null ? null : own.heldBy(name, initial);
         boolean late = value != null && inConstructor;
-        TypeText told = type == null && value instanceof Value.Cast(TypeText made, var _, var _) ? made : type;
+        TypeText told = type == null ? KotlinTypes.told(value) : type;
         into.fields()
                 .add(new FieldDeclared(name, told, ofField(modifiers), FieldDeclared.Kind.FIELD, late ? null : value,
                         inConstructor ? List.of() : own.inner(), node.span()));

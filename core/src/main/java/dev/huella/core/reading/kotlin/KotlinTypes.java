@@ -227,4 +227,15 @@ final class KotlinTypes {
                 ? arguments.getFirst().array(1)
                 : new TypeText(name.toString(), arguments, 0);
     }
+
+    /** The type that a value says it has, in its own words; null when it says none. */
+    static TypeText told(Value value) {
+        return switch (value) {
+            case Value.Cast(TypeText made, var _, var _) -> made;
+            case Value.Create(TypeText made, var _, var body, var _) when body == null
+                    && !made.arguments().isEmpty() ->
+                made;
+            case null, default -> null;
+        };
+    }
 }

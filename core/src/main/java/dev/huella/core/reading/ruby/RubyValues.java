@@ -308,6 +308,9 @@ final class RubyValues extends Bodies {
             var none = new Value.ArrayOf(null, List.of(), at);
             return new Value.Call(none, "map", List.of(arguments.getLast()), at); // of what the block gives each time
         }
+        if (text.equals("Array") && arguments.isEmpty() && node.child("block") == null) {
+            return new Value.ArrayOf(null, List.of(), at);
+        }
         if (Set.of("Hash", "Array").contains(text)) {
             return new Value.Cast(kept(text, node.child("block")), new Value.ArrayOf(null, List.of(), at), at);
         }

@@ -170,6 +170,9 @@ final class ScriptValues extends Bodies {
         if (name.equals("this.constructor")) {
             name = bodies.className();
         }
+        if (name.equals("Object") && arguments.isEmpty()) {
+            return table(of); // as one that is written out
+        }
         SyntaxNode given = node.child("type_arguments");
         TypeText type = new TypeText(name, given == null ? List.of() : ScriptTypeTexts.types(given), 0);
         return name.equals("Array")
