@@ -26,6 +26,9 @@ import dev.huella.core.source.SourceSpan;
 final class OwnHelpers {
     /** Longer bodies are left where they are; what is taken in is looked at once more. */
     private static final int MOST_DEEDS = 150;
+    /** A short body is a part of each of a few callers that do not work on with what it gives. */
+    private static final int SHORT = 12;
+    private static final int MOST_CALLERS = 4;
     private final Map<Operation, Set<SourceSpan>> callers = new HashMap<>();
     private final Set<Operation> begun = new HashSet<>();
 
@@ -74,7 +77,8 @@ final class OwnHelpers {
                 var body = new HelperBody(calls, calls.callee().deeds());
                 int next = body.next(deeds, i);
                 boolean ends = body.ends(deeds, next);
-                if (body.deeds().size() + deeds.size() > MOST_DEEDS || !ends && body.mayEndEarly()) {
+                boolean apart = !ends && (body.mayEndEarly() || calls.used() && callers.get(calls.callee()).size() > 1);
+                if (apart || body.deeds().size() + deeds.size() > MOST_DEEDS) {
                     continue;
                 }
                 choices = choices == 0 ? lastChoice(deeds) : choices;
@@ -106,7 +110,8 @@ final class OwnHelpers {
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == callee.home()
                         || callee.isStatic() && origin instanceof Origin.OfType);
-        return own && calls.arguments().stream().noneMatch(OwnHelpers::isMore) && places.size() == 1 && callee != by
+        return own && calls.arguments().stream().noneMatch(OwnHelpers::isMore) && callee != by && (places.size() == 1
+                || places.size() <= MOST_CALLERS && callee.written().size() <= SHORT)
                 && callee.home().outermost() == by.home().outermost();
     }
 
@@ -118,7 +123,8 @@ final class OwnHelpers {
     /** It does nothing but call the helper and give back what that gives. */
     private boolean isFront(Operation operation) {
         List<Deed> written = operation.written();
-        if (written.getFirst() instanceof Deed.Calls calls && isHelper(calls, operation)) {
+        if (written.getFirst() instanceof Deed.Calls calls && isHelper(calls, operation)
+                && callers.get(calls.callee()).size() == 1) {
             var body = new HelperBody(calls, calls.callee().deeds());
             int next = body.next(written, 0);
             return next == written.size() || next == written.size() - 1 && body.ends(written, next);
