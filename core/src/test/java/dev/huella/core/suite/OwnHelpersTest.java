@@ -23,7 +23,8 @@ class OwnHelpersTest {
             "php",
             Pattern.compile("(?ms)^( +)((?:(?:public|protected|static|final) )*)(function) (?!__)(\\w+)\\(([^(){}]*)\\)"
                     + "((?:: [^{};=\\n]+)?)\\s+\\{\\n(.*?)^\\1\\}$"));
-    private static final Pattern KEPT = Pattern.compile("\\bsuper\\b|parent::|\\byield\\b|NotImplemented|\\bstatic \\$");
+    private static final Pattern KEPT = Pattern
+            .compile("\\bsuper\\b|parent::|\\byield\\b|NotImplemented|\\bstatic \\$");
     @TempDir
     private Path copy;
 

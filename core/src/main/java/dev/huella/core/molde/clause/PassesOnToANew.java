@@ -39,6 +39,7 @@ public final class PassesOnToANew implements Clause.Listed {
     private static boolean isKept(Operation operation, Origin made) {
         return operation.deeds()
                 .stream()
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.own() && sets.value().origins().contains(made));
+                .anyMatch(
+                        deed -> deed instanceof Deed.Sets sets && sets.own() && sets.value().origins().contains(made));
     }
 }
