@@ -20,21 +20,18 @@ import dev.huella.core.model.Setting;
 import dev.huella.core.source.SourceSpan;
 
 /**
- * Takes what an operation that is not for everybody does into the only place that calls it: there it is a part of the caller, written apart.
+ * Takes what a hidden operation does into the only place that calls it: there it is a part of the caller, written apart.
  * What it was handed stands for its parameters, and what it gives back for its result.
  */
 final class OwnHelpers {
     /** Longer bodies are left where they are; what is taken in is looked at once more. */
     private static final int MOST_DEEDS = 150;
-    /** A short body is a part of each of a few callers that do not work on with what it gives. */
-    private static final int SHORT = 12;
-    private static final int MOST_CALLERS = 4;
     private final Map<Operation, Set<SourceSpan>> callers = new HashMap<>();
     private final Set<Operation> begun = new HashSet<>();
 
     private OwnHelpers() {}
 
-    /** Done last, when nothing is worked out any more. */
+    /** After each reading of the bodies. */
     static void takeIn(List<CodeType> types) {
         var helpers = new OwnHelpers();
         types.forEach(type -> type.operations().forEach(helpers::note));
@@ -77,8 +74,7 @@ final class OwnHelpers {
                 var body = new HelperBody(calls, calls.callee().deeds());
                 int next = body.next(deeds, i);
                 boolean ends = body.ends(deeds, next);
-                boolean apart = !ends && (body.mayEndEarly() || calls.used() && callers.get(calls.callee()).size() > 1);
-                if (apart || body.deeds().size() + deeds.size() > MOST_DEEDS) {
+                if (body.deeds().size() + deeds.size() > MOST_DEEDS || !ends && body.mayEndEarly()) {
                     continue;
                 }
                 choices = choices == 0 ? lastChoice(deeds) : choices;
@@ -110,8 +106,7 @@ final class OwnHelpers {
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Self(CodeType of) && of == callee.home()
                         || callee.isStatic() && origin instanceof Origin.OfType);
-        return own && calls.arguments().stream().noneMatch(OwnHelpers::isMore) && callee != by && (places.size() == 1
-                || places.size() <= MOST_CALLERS && callee.written().size() <= SHORT)
+        return own && calls.arguments().stream().noneMatch(OwnHelpers::isMore) && places.size() == 1 && callee != by
                 && callee.home().outermost() == by.home().outermost();
     }
 
@@ -123,8 +118,7 @@ final class OwnHelpers {
     /** It does nothing but call the helper and give back what that gives. */
     private boolean isFront(Operation operation) {
         List<Deed> written = operation.written();
-        if (written.getFirst() instanceof Deed.Calls calls && isHelper(calls, operation)
-                && callers.get(calls.callee()).size() == 1) {
+        if (written.getFirst() instanceof Deed.Calls calls && isHelper(calls, operation)) {
             var body = new HelperBody(calls, calls.callee().deeds());
             int next = body.next(written, 0);
             return next == written.size() || next == written.size() - 1 && body.ends(written, next);
