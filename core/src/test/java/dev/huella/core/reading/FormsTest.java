@@ -98,7 +98,8 @@ class FormsTest {
             String name = type.name() + "." + operation.name();
             there.add(name);
             there.add(name + " : " + operation.returns().text());
-            operation.written().forEach(deed -> Deeds.targets(deed).forEach(target -> there.add(name + " > " + target)));
+            operation.written()
+                    .forEach(deed -> Deeds.targets(deed).forEach(target -> there.add(name + " > " + target)));
         });
     }
 }
