@@ -1,18 +1,17 @@
 package dev.huella.core.resolve;
 
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashSet;
-import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.function.UnaryOperator;
-
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /** What the callee of one call does, said in the values of its caller. */
 record HelperBody(Deed.Calls calls, List<Deed> deeds) {
@@ -56,11 +55,7 @@ record HelperBody(Deed.Calls calls, List<Deed> deeds) {
     }
 
     private boolean isOwn(Deed deed) {
-        int functions = 0;
-        for (Setting at = deed.within(); at != null; at = at.outer()) {
-            functions += at.kind() == Setting.Kind.FUNCTION ? 1 : 0;
-        }
-        return functions <= calls.callee().depth();
+        return calls.callee().isOwn(deed.within());
     }
 
     private boolean isResult(Origin origin) {
@@ -69,11 +64,12 @@ record HelperBody(Deed.Calls calls, List<Deed> deeds) {
 
     /** What it does, where the call stands. {@code ends}: what it gives back is what the caller gives back. */
     List<Deed> inPlace(boolean ends, int choices) {
-        Map<Setting, Setting> known = new HashMap<>();
+        Map<Setting, Setting> known = new IdentityHashMap<>();
+        var there = new Moved(this::given, within -> setting(within, choices, known));
         List<Deed> all = new ArrayList<>();
         for (Deed deed : deeds) {
             if (ends || !(deed instanceof Deed.Returns) || !isOwn(deed)) {
-                Deed moved = new Moved(this::given, within -> setting(within, choices, known)).of(deed);
+                Deed moved = there.of(deed);
                 all.add(moved instanceof Deed.Chooses chooses ? numbered(chooses, choices) : moved);
             }
         }
@@ -85,9 +81,11 @@ record HelperBody(Deed.Calls calls, List<Deed> deeds) {
                 chooses.within(), chooses.at());
     }
 
-    /** A later deed of the caller, with what was given back in the place of the result. */
-    Deed after(Deed deed) {
-        return new Moved(this::answered, this::answered).of(deed);
+    /** The later deeds of the caller, with what was given back in the place of the result. */
+    List<Deed> after(List<Deed> later) {
+        Map<Setting, Setting> known = new IdentityHashMap<>();
+        var moved = new Moved(this::answered, within -> answered(within, known));
+        return later.stream().map(moved::of).toList();
     }
 
     private Setting setting(Setting within, int choices, Map<Setting, Setting> known) {
@@ -129,15 +127,17 @@ record HelperBody(Deed.Calls calls, List<Deed> deeds) {
         return found.isEmpty() ? null : List.copyOf(found);
     }
 
-    private Setting answered(Setting within) {
-        if (within == null) {
-            return null;
+    private Setting answered(Setting within, Map<Setting, Setting> known) {
+        if (within == null || known.containsKey(within)) {
+            return known.get(within);
         }
-        Setting outer = answered(within.outer());
+        Setting outer = answered(within.outer(), known);
         List<Flow> about = within.about().stream().map(this::answered).toList();
-        return outer == within.outer() && about.equals(within.about())
+        Setting there = outer == within.outer() && about.equals(within.about())
                 ? within
                 : new Setting(outer, within.kind(), about, within.choice(), within.branch());
+        known.put(within, there);
+        return there;
     }
 
     /** Other origins in the place of some; null for what stays. */

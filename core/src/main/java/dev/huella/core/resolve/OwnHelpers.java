@@ -1,13 +1,5 @@
 package dev.huella.core.resolve;
 
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
-import java.util.List;
-import java.util.Map;
-import java.util.Set;
-
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
@@ -18,6 +10,13 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.source.SourceSpan;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * Takes what a hidden operation does into the only place that calls it: there it is a part of the caller, written apart.
@@ -81,8 +80,7 @@ final class OwnHelpers {
                 List<Deed> whole = new ArrayList<>(deeds.subList(0, i));
                 whole.addAll(body.inPlace(ends, choices));
                 int end = whole.size();
-                deeds.subList(ends ? Math.min(next + 1, deeds.size()) : next, deeds.size())
-                        .forEach(deed -> whole.add(body.after(deed)));
+                whole.addAll(body.after(deeds.subList(ends ? Math.min(next + 1, deeds.size()) : next, deeds.size())));
                 choices += lastChoice(body.deeds());
                 deeds = whole;
                 i = end - 1;

@@ -196,7 +196,7 @@ final class Assembly {
         SourceSpan at = null;
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan place) && value != null
-                    && Origins.isOwn(operation, within)) {
+                    && operation.isOwn(within)) {
                 boolean same = self(value, operation) || Bodies.isItself(value) || changedCopy(operation, value);
                 if (!same) {
                     return null;

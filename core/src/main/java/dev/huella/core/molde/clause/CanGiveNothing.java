@@ -25,7 +25,7 @@ public final class CanGiveNothing implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Returns.class, (operation, returns) -> {
-            if (returns.value() != null && Origins.isOwn(operation, returns.within())
+            if (returns.value() != null && operation.isOwn(returns.within())
                     && returns.value().origins().contains(Origin.NOTHING)) {
                 into.add(returns.at(), operation);
             }
@@ -48,7 +48,7 @@ public final class CanGiveNothing implements Clause.Listed {
                 return false;
             }
             gives |= deed instanceof Deed.Returns returns && returns.value() != null
-                    && Origins.isOwn(operation, returns.within());
+                    && operation.isOwn(returns.within());
             open |= deed instanceof Deed.Chooses chooses && chooses.within() == null && !chooses.complete();
         }
         return gives && open;

@@ -25,7 +25,7 @@ public final class CanHandOutItself implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Returns.class, (operation, returns) -> {
-            boolean itself = returns.value() != null && Origins.isOwn(operation, returns.within()) && returns.value()
+            boolean itself = returns.value() != null && operation.isOwn(returns.within()) && returns.value()
                     .any(origin -> origin instanceof Origin.Self(CodeType of) && of == operation.home());
             boolean value = operation.home().kind() == TypeKind.STRUCT;
             if (itself && !value) {

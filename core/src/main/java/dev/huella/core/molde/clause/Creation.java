@@ -40,7 +40,7 @@ final class Creation {
         }
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan at) && value != null
-                    && Origins.isOwn(operation, within)) {
+                    && operation.isOwn(within)) {
                 value.origins().forEach(origin -> handedOut(origin, operation, at, found, seen, depth));
             }
         }

@@ -234,7 +234,7 @@ final class Fronts {
         }
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan at) && value != null
-                    && Origins.isOwn(operation, within)) {
+                    && operation.isOwn(within)) {
                 for (Origin origin : Origins.of(value)) {
                     Field field = Origins.isElement(origin) ? Origins.field(origin) : null;
                     if (field != null) {
@@ -279,7 +279,7 @@ final class Fronts {
         CodeType held = field.held().type().erased();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Returns returns && returns.value() != null
-                    && !Origins.isOwn(operation, returns.within())) {
+                    && !operation.isOwn(returns.within())) {
                 for (Origin origin : returns.value().origins()) {
                     if (origin instanceof Origin.Fresh(CodeType type)
                             && Hierarchy.isA(type, held)) {

@@ -26,7 +26,7 @@ public final class HandsOutACopyOf implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Returns.class, (operation, returns) -> {
-            if (returns.value() != null && Origins.isOwn(operation, returns.within())) {
+            if (returns.value() != null && operation.isOwn(returns.within())) {
                 for (Origin origin : returns.value().origins()) {
                     Origin inner = origin instanceof Origin.Result(Operation callee, Origin receiver) && callee != null
                             && LibraryKnowledge.of(operation.home()).copies(callee.name())

@@ -26,7 +26,7 @@ public final class HandsOutAKept implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Returns.class, (operation, returns) -> {
-            if (returns.value() == null || !Origins.isOwn(operation, returns.within())) {
+            if (returns.value() == null || !operation.isOwn(returns.within())) {
                 return;
             }
             for (Origin origin : Origins.of(returns.value())) {

@@ -29,7 +29,7 @@ public final class HandsOutWhatIsKept implements Clause.Listed {
         Deeds.operations(model, operation -> {
             for (Deed deed : operation.deeds()) {
                 if (deed instanceof Deed.Returns(Flow value, Setting within, SourceSpan at) && value != null
-                        && Origins.isOwn(operation, within)) {
+                        && operation.isOwn(within)) {
                     for (Origin origin : Origins.of(value)) {
                         Field field = Origins.whole(origin);
                         if (field != null && !(origin instanceof Origin.CopyOf)) {

@@ -25,7 +25,7 @@ record LastAnswers(Set<Operation> taken) {
         return operation.deeds()
                 .stream()
                 .allMatch(deed -> !(deed instanceof Deed.Throws thrown && thrown.within() == null)
-                        && (!(deed instanceof Deed.Returns returns) || !Origins.isOwn(operation, returns.within())
+                        && (!(deed instanceof Deed.Returns returns) || !operation.isOwn(returns.within())
                                 || isPutAway(operation, returns)));
     }
 

@@ -28,7 +28,7 @@ public final class MakesObjectsOf implements Clause.Listed {
                     || operation.isConstructor() && operation.deeds()
                             .stream()
                             .anyMatch(deed -> deed instanceof Deed.Returns returns && returns.value() != null
-                                    && Origins.isOwn(operation, returns.within()));
+                                    && operation.isOwn(returns.within()));
             if (chooses) {
                 into.add(operation.place(), operation, operation.home());
             }

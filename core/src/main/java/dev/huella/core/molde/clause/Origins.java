@@ -64,20 +64,11 @@ final class Origins {
         List<Flow> found = new ArrayList<>();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Returns(Flow value, Setting within, var _) && value != null
-                    && isOwn(operation, within)) {
+                    && operation.isOwn(within)) {
                 found.add(value);
             }
         }
         return found;
-    }
-
-    /** True for what stands in the operation's own body rather than in a function inside it. */
-    static boolean isOwn(Operation operation, Setting within) {
-        int functions = 0;
-        for (Setting at = within; at != null; at = at.outer()) {
-            functions += at.kind() == Setting.Kind.FUNCTION ? 1 : 0;
-        }
-        return functions <= operation.depth();
     }
 
     /** The own field that a value is or lies in, through containers and copies; null when it is none. */

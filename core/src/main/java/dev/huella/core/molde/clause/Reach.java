@@ -27,7 +27,7 @@ final class Reach {
             return null;
         }
         for (Deed deed : operation.deeds()) {
-            boolean reaches = Origins.isOwn(operation, deed.within()) && switch (deed) {
+            boolean reaches = operation.isOwn(deed.within()) && switch (deed) {
                 case Deed.Calls calls -> calls(operation, calls, seen, depth, same);
                 case Deed.Creates creates -> creates.type().external()
                         && LibraryKnowledge.of(operation.home()).opensOutside(creates.type().name());

@@ -87,10 +87,10 @@ public final class UsesTheAnswer implements Clause.Listed {
     /** Where the last value of a body is what it gives, an operation whose answer nobody takes gives it by chance. */
     private static boolean happensToBeLast(Operation operation, Deed.Calls calls) {
         return LibraryKnowledge.of(operation.home()).lists("traits", "lastValueIsReturned")
-                && Origins.isOwn(operation, calls.within()) && operation.deeds()
+                && operation.isOwn(calls.within()) && operation.deeds()
                         .stream()
                         .anyMatch(deed -> deed instanceof Deed.Returns returns && returns.value() != null
-                                && Origins.isOwn(operation, returns.within())
+                                && operation.isOwn(returns.within())
                                 && LastAnswers.isAnswer(returns.value(), calls))
                 && operation.deeds().stream().noneMatch(deed -> keeps(deed, calls));
     }

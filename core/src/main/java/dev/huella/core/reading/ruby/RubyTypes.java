@@ -230,7 +230,8 @@ final class RubyTypes {
     private void asked(SyntaxNode call, String name, SyntaxNode arguments) {
         if (name.equals("private") && arguments != null && arguments.text().contains(":new")) {
             closed = true;
-        } else if (name.startsWith("attr_")) {
+        }
+        if (name.startsWith("attr_")) {
             RubyMacros.attributes(call, this, true);
         } else if (VISIBILITIES.containsKey(name)) {
             visibility(arguments, VISIBILITIES.get(name), true);
