@@ -164,7 +164,7 @@ public final class Reasoning {
         List<Step> steps = new ArrayList<>();
         for (int role = 0; role < pattern.roles().size(); role++) {
             int least = pattern.roles().get(role).least();
-            if (least > 1) {
+            if (least > 1 && speaksOf(held, role)) {
                 int[] start = env.clone();
                 for (int other = 0; other < pattern.roles().size(); other++) {
                     start[other] = pattern.roles().get(other).key() ? filled[other] : start[other];
@@ -179,6 +179,10 @@ public final class Reasoning {
             }
         }
         return steps;
+    }
+
+    private static boolean speaksOf(List<Formula> clauses, int role) {
+        return clauses.stream().anyMatch(clause -> clause.allVariables().contains(role));
     }
 
     private List<Element> players(PatternDefinition pattern, List<Formula> held, int[] start, int role) {

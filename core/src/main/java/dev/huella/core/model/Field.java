@@ -12,7 +12,7 @@ public final class Field implements Element {
     private TypeUse type;
     private boolean optional;
     private boolean inferred;
-    private final Modifiers modifiers;
+    private Modifiers modifiers;
     private final FieldDeclared.Kind kind;
     private final SourceSpan place;
     private Flow flow;
@@ -69,6 +69,11 @@ public final class Field implements Element {
 
     public Modifiers modifiers() {
         return modifiers;
+    }
+
+    /** What only bodies show. */
+    public void mark(Mark mark) {
+        modifiers = modifiers.with(mark);
     }
 
     public FieldDeclared.Kind kind() {

@@ -219,9 +219,12 @@ public final class MoldeCompiler {
         }
         for (int i = 0; i < roles.size(); i++) {
             int role = i;
+            int standIn = roles.stream().map(Role::name).toList().indexOf(roles.get(i).standIn());
             boolean bound = recognised.stream().anyMatch(formula -> binds(formula, role));
             boolean inVariants = !variants.isEmpty() && variants.stream()
-                    .allMatch(variant -> variant.clauses().stream().anyMatch(formula -> binds(formula, role)));
+                    .allMatch(variant -> variant.clauses()
+                            .stream()
+                            .anyMatch(formula -> binds(formula, role) || standIn >= 0 && binds(formula, standIn)));
             if (!bound && !inVariants && roles.get(i).least() > 0) {
                 problems.add(name, ("Nothing says who plays \"%s\": speak of it below \"recognised by\", "
                         + "or in every variant.").formatted(roles.get(i).name()));

@@ -116,10 +116,11 @@ final class Arguments {
         if (written instanceof Value.Name name && declared.type() != null && body.scope.find(name.name()) != null) {
             return body.scope.find(name.name()).function() != null;
         }
+        boolean oneOfThem = written instanceof Value.Element && flow.type().isUnknown();
         return !body.from.isJava()
-                && (written instanceof Value.Name || written instanceof Value.Member
-                        || written instanceof Value.Element)
-                && flow.first() instanceof Origin.Unknown && declared.type() != null
+                && (oneOfThem || (written instanceof Value.Name || written instanceof Value.Member)
+                        && flow.first() instanceof Origin.Unknown)
+                && declared.type() != null
                 && body.world.members.single(declared.type()) != null;
     }
 }

@@ -115,7 +115,7 @@ final class CallResolver {
             body.reads(own);
             return Flow.ofOwn(own); // to ask for one's own field is no more than to read it
         }
-        Map<TypeVariable, TypeUse> bindings = bindings(callee, on, plain, expected);
+        Map<TypeVariable, TypeUse> bindings = Inference.ofCall(callee, on, plain, expected, body.world.supertypes);
         boolean overContainer = (callee == null || callee.home().external())
                 && (containers.isContainer(on.type()) || !body.from.isJava() && containers.isGoneThrough(on.type()));
         boolean hands = !body.from.isJava() && body.world.library.hands(call.name())
@@ -230,25 +230,6 @@ final class CallResolver {
         return Flow.of(new Origin.Self(body.type), TypeUse.of(body.type));
     }
 
-    /** What the call's type variables stand for: by its receiver, by its plain arguments, by what is asked of it. */
-    private Map<TypeVariable, TypeUse> bindings(Operation callee, Flow on, List<Flow> plain, TypeUse expected) {
-        if (callee == null) {
-            return Map.of();
-        }
-        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
-        TypeUse seen = body.world.supertypes.as(on.type(), callee.home());
-        if (seen != null) {
-            bindings.putAll(Supertypes.bindings(seen));
-        }
-        for (int i = 0; i < Math.min(plain.size(), callee.parameters().size()); i++) {
-            if (plain.get(i) != null) {
-                Inference.bind(callee.parameters().get(i).type(), plain.get(i).type(), bindings, body.world.supertypes);
-            }
-        }
-        Inference.bind(callee.returns(), expected, bindings, body.world.supertypes);
-        return bindings;
-    }
-
     /** What functions given to a container are handed, and what is put into it. */
     private Arguments.Handed handed(Value.Call call, Flow container) {
         TypeUse element = body.from.isJava() ? TypeUse.UNKNOWN : containers.element(container).type();
@@ -272,6 +253,9 @@ final class CallResolver {
                     body.from.isJava() && on.type().dimensions() > 0 ? on.type() : TypeUse.UNKNOWN);
         }
         TypeUse type = callee.returns().substitute(bindings);
+        if (body.world.plain(callee).itself() && type.variable() != null) {
+            return new Flow(on.origins(), type);
+        }
         List<Flow> back = plainly.handedBack(callee, arguments);
         if (!back.isEmpty()) {
             return new Flow(back.stream().flatMap(flow -> flow.origins().stream()).distinct().toList(),
@@ -279,6 +263,10 @@ final class CallResolver {
         }
         if (on.type().dimensions() > 0 && callee.name().equals("clone")) {
             return new Flow(on.origins().stream().map(origin -> Containers.copy(origin, true)).toList(), on.type());
+        }
+        if (containers.holdsOne(on.type()) && body.world.library.maps(callee.name()) && arguments.size() == 1
+                && arguments.getFirst().anyOf(Origin.OfFunction.class) && !functions.lastMade().equals(Flow.UNKNOWN)) {
+            return functions.lastMade().as(type); // what is made of the one that may be there
         }
         if (callee.home().external() || containers.isContainer(on.type())) {
             List<Origin> through = callee.isStatic() ? List.of() : containers.result(callee, on, type);

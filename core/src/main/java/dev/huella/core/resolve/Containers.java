@@ -80,9 +80,10 @@ final class Containers {
                         .toList();
     }
 
-    /** What a field holds one of, or was only put into what holds one, is that object again. */
+    /** What may be there, or was only put into what holds one, is that object again. */
     private boolean isWrapped(Origin origin, TypeUse wrapper) {
-        return origin instanceof Origin.OfField && holdsOne(wrapper);
+        return holdsOne(wrapper) && (origin instanceof Origin.OfField || origin instanceof Origin.OfParameter
+                || origin instanceof Origin.ElementOf || origin instanceof Origin.Result);
     }
 
     /** An object that was made as one of the elements of a list written in place. */
@@ -204,8 +205,7 @@ final class Containers {
                             ? origin
                             : copy(origin, detached(callee, result)));
                 } else if (container && (origin instanceof Origin.Fresh
-                        || (origin instanceof Origin.OfField || origin instanceof Origin.OfParameter)
-                                && holdsOne(result))) {
+                        || isWrapped(origin, result))) {
                     found.add(origin);
                 }
             }

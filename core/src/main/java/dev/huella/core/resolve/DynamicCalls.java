@@ -25,12 +25,14 @@ final class DynamicCalls {
     private final ValueResolver values;
     private final FunctionResolver functions;
     private final CallResolver calls;
+    private final CalledFunctions called;
 
     DynamicCalls(Body body, ValueResolver values, FunctionResolver functions, CallResolver calls) {
         this.body = body;
         this.values = values;
         this.functions = functions;
         this.calls = calls;
+        this.called = new CalledFunctions(body, values, calls.overloads());
     }
 
     /** Calls without a receiver, and those that name a type to be made; null for others. */
@@ -326,25 +328,19 @@ final class DynamicCalls {
     }
 
     /** Calls a function that is a value. */
-    Flow apply(Value.Call call, Flow called, boolean used, TypeUse expected) {
+    Flow apply(Value.Call call, Flow value, boolean used, TypeUse expected) {
         if (call.name().equals("bind")) {
             call.arguments().forEach(values::flow);
-            return called;
+            return value;
         }
-        Flow function = values.containers().holdsOne(called.type()) ? values.containers().element(called) : called;
+        Flow function = values.containers().holdsOne(value.type()) ? values.containers().element(value) : value;
         Flow told = calls.listeners().applied(call, function, used);
         if (told != null) {
             return told;
         }
+        List<Operation> oneOf = called.of(function, call);
+        Operation callee = oneOf.isEmpty() ? null : oneOf.getLast();
         CodeType type = Shapes.applied(function);
-        Operation callee = type == null ? null : called(type, call);
-        if (callee == null) {
-            for (Origin origin : function.origins()) {
-                if (origin instanceof Origin.OfFunction(CodeType written) && !written.operations().isEmpty()) {
-                    callee = written.operations().getFirst();
-                }
-            }
-        }
         boolean applies = call.receiver() == null || call.name().equals(Value.APPLY);
         Flow made = callee == null && applies ? madeOfKinds(call, function) : null;
         if (made != null) {
@@ -361,32 +357,7 @@ final class DynamicCalls {
         }
         String name = callee == null ? Value.APPLY : callee.name();
         body.add(new Deed.Calls(callee, name, function, given, used, body.setting, call.at()));
-        return Flow.of(new Origin.Result(callee, function.first()),
-                callee == null ? TypeUse.UNKNOWN : callee.returns());
-    }
-
-    private Operation called(CodeType type, Value.Call call) {
-        if (type.kind() == TypeKind.FUNCTION || type.kind() == TypeKind.INTERFACE) {
-            Operation single = body.world.members.single(type);
-            if (single != null) {
-                return single;
-            }
-        }
-        if (type.external()) {
-            return null;
-        }
-        for (String name : body.world.library.names("invokes")) {
-            List<Operation> found = body.world.members.operations(type, name);
-            if (!found.isEmpty()) {
-                Operation known = found.size() == 1
-                        ? null
-                        : calls.overloads()
-                                .choose(found, call.arguments(),
-                                        call.arguments().stream().map(values::quietly).toList());
-                return known == null ? found.getFirst() : known;
-            }
-        }
-        return null;
+        return Flow.of(new Origin.Result(callee, function.first()), called.result(oneOf));
     }
 
     /** An object written out where an interface is asked for realises it. */

@@ -3,11 +3,12 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
-import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Mention;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Operation.Parameter;
 import dev.huella.core.model.Origin;
@@ -16,6 +17,7 @@ import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -25,23 +27,45 @@ final class FunctionResolver {
     private final Body body;
     private final StepResolver steps;
     private final ValueResolver values;
+    private final MadeFunctions made;
     private TypeUse lastResult = TypeUse.UNKNOWN;
     private Flow lastMade = Flow.UNKNOWN;
     /** A function's type that names the object which it is evaluated inside of. */
     private static final Pattern INSIDE = Pattern.compile("[\\w.]+(?:<[^()]*>)?\\??\\.\\(");
     private List<Origin> elements = List.of();
     private TypeUse elementType = TypeUse.UNKNOWN;
+    /** Whether the next function is kept in a list for whoever looks it up there. */
+    private boolean kept;
 
     FunctionResolver(Body body, StepResolver steps, ValueResolver values) {
         this.body = body;
         this.steps = steps;
         this.values = values;
+        this.made = new MadeFunctions(body);
     }
 
     /** What the parameters of the next function will be given: elements of a container, or nothing known. */
     void expectElements(List<Origin> origins, TypeUse type) {
         elements = origins;
         elementType = type;
+    }
+
+    /** A function that lies in a list written in place; {@code asked} is what the list asks for, if that is known. */
+    Flow inList(Value part, TypeUse asked) {
+        Value function = part instanceof Value.Labelled labelled ? labelled.value() : part;
+        boolean known = asked.type() != null && Shapes.isFunction(asked.type());
+        if (body.world.inferring || asked.type() != null && !known) {
+            return values.flow(part, asked, "");
+        }
+        int many = function instanceof Value.Function written ? written.parameters().size() : 0;
+        TypeUse any = known
+                ? asked
+                : body.use(TypeText.function(Collections.nCopies(many, TypeText.of("?")), TypeText.of("?")),
+                        Mention.Kind.OTHER, part.at());
+        kept = true;
+        Flow flow = values.flow(part, any, "");
+        kept = false;
+        return flow;
     }
 
     /** What the function that was read last gives back. */
@@ -79,9 +103,10 @@ final class FunctionResolver {
         TypeUse outerResult = body.functionResult;
         body.functionResult = single == null ? TypeUse.UNKNOWN : single.returns().substitute(bindings);
         var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
-        boolean nowhere = single != null && asked.shape() && asked.place() == null;
-        CodeType type = single == null || nowhere ? null : realisation(asked, expected, holder, function.at());
-        Operation own = type == null ? null : operation(type, single, bindings, function, function.at());
+        boolean nowhere = single != null && asked.shape() && asked.place() == null && !kept;
+        kept = false;
+        CodeType type = single == null || nowhere ? null : made.type(asked, expected, holder, function.at());
+        Operation own = type == null ? null : MadeFunctions.operation(type, single, bindings, function, function.at());
         Flow around = object(expected, single, bindings, own);
         Flow outside = body.evaluateIn(around == null ? body.evaluatedIn() : around);
         body.within(inside, () -> {
@@ -180,7 +205,11 @@ final class FunctionResolver {
                 origins.addAll(meant(operation, table, expected, at).origins());
             }
         }
-        return origins.isEmpty() ? null : new Flow(origins, expected);
+        if (origins.isEmpty()) {
+            return null;
+        }
+        boolean known = body.world.inferring || !origins.stream().allMatch(Origin.Unknown.class::isInstance);
+        return known ? new Flow(origins, expected) : Flow.of(new Origin.ElementOf(table.first()), expected);
     }
 
     /** An operation meant as a value, not called. */
@@ -198,8 +227,8 @@ final class FunctionResolver {
             light.add(Shapes.promised(light, Value.APPLY, operation.parameters(), operation.returns()));
             return Flow.of(new Origin.OfFunction(light), TypeUse.UNKNOWN);
         }
-        CodeType type = realisation(asked, expected, operation.name(), at);
-        Operation own = operation(type, single, Map.of(), null, at);
+        CodeType type = made.type(asked, expected, operation.name(), at);
+        Operation own = MadeFunctions.operation(type, single, Map.of(), null, at);
         var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
         List<Flow> handed = new ArrayList<>();
         for (int i = 0; i < own.parameters().size(); i++) {
@@ -272,48 +301,17 @@ final class FunctionResolver {
         return at;
     }
 
-    private CodeType realisation(CodeType asked, TypeUse expected, String holder, SourceSpan at) {
-        String slot = asked.name();
-        String name = holder.isEmpty() ? slot + (body.world.functions.in(body.type).size() + 1) : holder;
-        String qualified = holder.isEmpty() || body.operation.kind() == OperationDeclared.Kind.INITIALISER
-                ? body.type.qualifiedName() + "." + name
-                : body.type.qualifiedName() + "." + body.operation.name() + "." + name;
-        var type = new CodeType(name, qualified, TypeKind.FUNCTION, Modifiers.NONE.with(Visibility.PRIVATE), at,
-                body.type, true);
-        type.language(body.type.language());
-        type.within(body.operation);
-        type.supertypes(List.of(expected));
-        body.world.functions.add(type);
-        return type;
-    }
-
-    private Operation operation(CodeType type, Operation single, Map<TypeVariable, TypeUse> bindings,
-            Value.Function function, SourceSpan at) {
-        var operation = new Operation(type, single.name(), OperationDeclared.Kind.OPERATION,
-                Modifiers.NONE.with(Visibility.PUBLIC), true, at);
-        List<Parameter> parameters = new ArrayList<>();
-        for (int i = 0; i < single.parameters().size(); i++) {
-            String name = function == null || i >= function.parameters().size()
-                    ? "p" + i
-                    : function.parameters().get(i).name();
-            parameters.add(new Parameter(name, single.parameters().get(i).type().substitute(bindings)));
-        }
-        operation.signature(List.of(), parameters, single.returns().substitute(bindings));
-        type.add(operation);
-        return operation;
-    }
-
     /** {@code Type::name}, {@code value::name}, {@code Type::new}. */
     Flow reference(Value.Reference reference, TypeUse expected) {
         Flow of = reference.type() != null
-                ? typeFlow(body.use(reference.type(), dev.huella.core.model.Mention.Kind.STATIC, reference.at()))
+                ? typeFlow(body.use(reference.type(), Mention.Kind.STATIC, reference.at()))
                 : values.flow(reference.of());
-        CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
+        CodeType owner = WrittenLists.owner(of);
         boolean ofType = NameResolver.isType(of);
         if (ofType && owner != null) {
             HeadResolver.mention(body.type, TypeUse.of(owner), reference.name().equals("new")
-                    ? dev.huella.core.model.Mention.Kind.CREATED
-                    : dev.huella.core.model.Mention.Kind.STATIC,
+                    ? Mention.Kind.CREATED
+                    : Mention.Kind.STATIC,
                     reference.at());
         }
         CodeType asked = expected.dimensions() > 0 ? null : expected.type();
@@ -332,9 +330,9 @@ final class FunctionResolver {
             return meant == null ? Flow.of(Origin.UNKNOWN, expected) : meant(meant, of, expected, reference.at());
         }
         String holder = reference.name().equals("new") ? "" : reference.name();
-        CodeType type = realisation(asked, expected, owner != null && !holder.isEmpty() ? holder : "", reference.at());
+        CodeType type = made.type(asked, expected, owner != null && !holder.isEmpty() ? holder : "", reference.at());
         TypeUse seen = body.world.supertypes.as(expected, single.home());
-        Operation own = operation(type, single, seen == null ? Map.of() : Supertypes.bindings(seen), null,
+        Operation own = MadeFunctions.operation(type, single, seen == null ? Map.of() : Supertypes.bindings(seen), null,
                 reference.at());
         List<Origin> given = elements;
         elements = List.of();
@@ -348,6 +346,7 @@ final class FunctionResolver {
         boolean onFirst = ofType && meant != null && !meant.isStatic() && !handed.isEmpty();
         noteUse(reference, owner, meant, onFirst ? handed.getFirst() : of,
                 onFirst ? handed.subList(1, handed.size()) : handed, deeds);
+        lastMade = deeds.getLast() instanceof Deed.Returns gives ? gives.value() : Flow.UNKNOWN;
         own.deeds(deeds);
         body.deeds.addAll(deeds);
         own.depth(depth(body.setting) + 1);

@@ -88,6 +88,8 @@ final class Holders {
 
     /** True for what waits until it is known what is asked of it: functions, also those that a call hands back. */
     boolean waits(Value value) {
-        return Arguments.isFunction(value) || value instanceof Value.Call call && handsBack(call);
+        return Arguments.isFunction(value)
+                || body.world.library.rule(Rule.PAIRS_MEAN_OPERATIONS) && WrittenLists.pair(value) != null
+                || value instanceof Value.Call call && handsBack(call);
     }
 }

@@ -12,6 +12,26 @@ import java.util.Map;
 final class Inference {
     private Inference() {}
 
+    /** What the call's type variables stand for: by its receiver, by its plain arguments, by what is asked of it. */
+    static Map<TypeVariable, TypeUse> ofCall(Operation callee, Flow on, List<Flow> plain, TypeUse expected,
+            Supertypes supertypes) {
+        if (callee == null) {
+            return Map.of();
+        }
+        Map<TypeVariable, TypeUse> bindings = new HashMap<>();
+        TypeUse seen = supertypes.as(on.type(), callee.home());
+        if (seen != null) {
+            bindings.putAll(Supertypes.bindings(seen));
+        }
+        for (int i = 0; i < Math.min(plain.size(), callee.parameters().size()); i++) {
+            if (plain.get(i) != null) {
+                bind(callee.parameters().get(i).type(), plain.get(i).type(), bindings, supertypes);
+            }
+        }
+        bind(callee.returns(), expected, bindings, supertypes);
+        return bindings;
+    }
+
     /** Adds to {@code bindings} what follows from a value of type {@code given} where {@code declared} is asked for. */
     static void bind(TypeUse declared, TypeUse given, Map<TypeVariable, TypeUse> bindings, Supertypes supertypes) {
         if (given.isUnknown()) {

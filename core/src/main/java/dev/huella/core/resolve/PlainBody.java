@@ -20,10 +20,13 @@ import java.util.TreeSet;
  *     return what they checked, registrations that return what they noted; empty where anything else may be given
  * @param gives the member of its object that it gives while it does nothing else; null for all other operations
  * @param stepsThrough the member of its object whose elements it hands out while it does nothing else; null for all others
+ * @param itself whether all it does is give its own object, perhaps taken for another kind
  * @param sets members of its object that it gives the value of a parameter, with the number of that
  */
-record PlainBody(List<Integer> handsBack, String gives, String stepsThrough, Map<String, Integer> sets) {
-    static final PlainBody NONE = new PlainBody(List.of(), null, null, Map.of());
+record PlainBody(List<Integer> handsBack, String gives, String stepsThrough, boolean itself,
+        Map<String, Integer> sets) {
+    static final PlainBody NONE = new PlainBody(List.of(), null, null, false, Map.of());
+    private static final PlainBody ITSELF = new PlainBody(List.of(), null, null, true, Map.of());
 
     /** What a body tells. {@code bare}: names without a receiver may mean members of the object. */
     static PlainBody of(OperationDeclared operation, boolean bare) {
@@ -31,18 +34,29 @@ record PlainBody(List<Integer> handsBack, String gives, String stepsThrough, Map
         if (steps == null || steps.isEmpty() || operation.kind() != OperationDeclared.Kind.OPERATION) {
             return NONE;
         }
+        if (steps.size() == 1 && steps.getFirst() instanceof Step.Return back && isItself(back.value())) {
+            return ITSELF;
+        }
         var search = new Search(operation.parameters().stream().map(ParameterDeclared::name).toList(), bare);
         String through = steps.size() == 1 ? search.through(steps.getFirst()) : null;
         if (through != null) {
             String member = steps.getFirst() instanceof Step.Return back ? search.member(back.value()) : null;
-            return new PlainBody(List.of(), member, through, Map.of());
+            return new PlainBody(List.of(), member, through, false, Map.of());
         }
         if (operation.parameters().isEmpty()) {
             return NONE;
         }
         search.steps(steps);
         List<Integer> back = search.other ? List.of() : List.copyOf(search.found);
-        return back.isEmpty() && search.sets.isEmpty() ? NONE : new PlainBody(back, null, null, search.sets);
+        return back.isEmpty() && search.sets.isEmpty() ? NONE : new PlainBody(back, null, null, false, search.sets);
+    }
+
+    private static boolean isItself(Value value) {
+        return switch (value) {
+            case Value.Cast cast -> isItself(cast.value());
+            case Value.Self self -> self.outer() == null;
+            case null, default -> false;
+        };
     }
 
     /** Goes through the steps in order; parameters that are given another value are forgotten. */

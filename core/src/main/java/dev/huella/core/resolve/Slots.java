@@ -251,15 +251,16 @@ final class Slots {
 
     private void put(Slot slot, Flow value) {
         boolean told = false;
+        boolean table = holdsMany(value.type());
+        Slot each = table && !slot.key.element() ? slot(slot.key.elements()) : slot;
         for (Origin origin : value.origins()) {
             if (origin instanceof Origin.OfFunction function) {
-                slot.functions.add(function);
+                each.functions.add(function);
                 toParameters(value, function);
-                told = true;
+                told |= !table;
             }
             if (origin instanceof Origin.OfType(CodeType kind) && !kind.external()) {
-                boolean table = holdsMany(value.type());
-                (table && !slot.key.element() ? slot(slot.key.elements()) : slot).kinds.add(kind);
+                each.kinds.add(kind);
                 told |= !table;
             }
             if (origin instanceof Origin.Fresh(CodeType made) && !made.external() && !isTuple(slot.key, value)) {

@@ -36,6 +36,7 @@ final class StandIns {
 
     /** Looks at types whose bodies were resolved. */
     static void resolve(Resolution world, List<CodeType> types) {
+        HandedOn.mark(types);
         var standIns = new StandIns(world);
         types.forEach(type -> type.supertypes().forEach(use -> standIns.refined.add(use.type())));
         types.forEach(type -> type.operations().forEach(standIns::ask));

@@ -43,9 +43,9 @@ final class ValueResolver {
         this.body = body;
         this.steps = steps;
         this.kinds = new Kinds(body);
-        this.lists = new WrittenLists(body, this);
         this.containers = new Containers(body.world.library, body.world.ownSteps);
         this.functions = new FunctionResolver(body, steps, this);
+        this.lists = new WrittenLists(body, this, functions);
         this.names = new NameResolver(body, this, functions);
         this.assigns = new AssignResolver(body, this);
         this.calls = new CallResolver(body, this, functions, containers);
@@ -120,7 +120,10 @@ final class ValueResolver {
                 yield function == null ? calls.create(create, steps.bodies(), expected) : function;
             }
             case Value.Construct construct -> calls.construct(construct);
-            case Value.ArrayOf array -> lists.list(array, expected);
+            case Value.ArrayOf array -> {
+                Value.Reference operation = lists.operation(array, expected);
+                yield operation == null ? lists.list(array, expected) : functions.reference(operation, expected);
+            }
             case Value.Function function -> functions.function(function, expected, holder);
             case Value.Reference reference -> functions.reference(reference, expected);
             case Value.Assign assign -> assigns.assign(assign);
@@ -134,7 +137,7 @@ final class ValueResolver {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
                 boolean same = type.type() == expected.type()
                         && (type.text().equals(expected.text()) || type.type() != null && type.arguments().isEmpty());
-                TypeUse asked = same ? expected : type;
+                TypeUse asked = same || keepSameFunctions(type, expected) ? expected : type;
                 yield flow(cast.value(), asked, holder).as(asked);
             }
             case Value.KindTest test -> kindTest(test);
@@ -284,6 +287,17 @@ final class ValueResolver {
                 .stream()
                 .flatMap(made -> made.parameters().stream())
                 .noneMatch(given -> given.type().text().contains("initializer_list"));
+    }
+
+    /** A container of functions that is written in place, where a field asks for one: what it asks for is known there. */
+    private boolean keepSameFunctions(TypeUse written, TypeUse expected) {
+        if (!containers.isContainer(written) || !containers.isContainer(expected)) {
+            return false;
+        }
+        CodeType one = containers.element(new Flow(List.of(), written)).type().type();
+        CodeType asked = containers.element(new Flow(List.of(), expected)).type().type();
+        return one != null && asked != null && one.shape() && one.place() == null && asked.place() != null
+                && Shapes.isFunction(one) && Shapes.isFunction(asked);
     }
 
     private Flow filled(Value.ArrayOf object, TypeUse expected, SourceSpan at) {

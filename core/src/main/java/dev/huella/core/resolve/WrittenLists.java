@@ -8,16 +8,50 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.regex.Pattern;
 
 /** What lies in lists that are written in place. */
 final class WrittenLists {
     private static final Origin EMPTY = new Origin.Constant("[]");
+    private static final Pattern NAME = Pattern.compile("(['\"])[a-zA-Z_]\\w*\\1");
     private final Body body;
     private final ValueResolver values;
+    private final FunctionResolver functions;
 
-    WrittenLists(Body body, ValueResolver values) {
+    WrittenLists(Body body, ValueResolver values, FunctionResolver functions) {
         this.body = body;
         this.values = values;
+        this.functions = functions;
+    }
+
+    /** The operation that an object and a text mean where the language allows it; null for a list of two values. */
+    Value.Reference operation(Value.ArrayOf array, TypeUse expected) {
+        Value.Reference pair = body.world.library.rule(Rule.PAIRS_MEAN_OPERATIONS) ? pair(array) : null;
+        if (pair == null || expected.dimensions() > 0 || values.containers().isContainer(expected)) {
+            return null;
+        }
+        CodeType owner = owner(values.quietly(pair.of()));
+        boolean known = owner != null && !body.world.members.operations(owner, pair.name()).isEmpty();
+        return known || expected.type() != null && Shapes.isFunction(expected.type()) ? pair : null;
+    }
+
+    /** The type that has the operations of a value, or that is meant itself; null for several values. */
+    static CodeType owner(Flow of) {
+        return of.first() instanceof Origin.OfType(CodeType named)
+                ? named
+                : of.type().dimensions() > 0 ? null : of.type().erased();
+    }
+
+    /** A value and a name side by side; null for anything else. */
+    static Value.Reference pair(Value value) {
+        if (value instanceof Value.ArrayOf(var type, List<Value> parts, var at) && type == null && parts.size() == 2
+                && parts.getLast() instanceof Value.Literal(var kind, String text, var _)
+                && kind == Value.Literal.Kind.TEXT && NAME.matcher(text).matches()
+                && !(parts.getFirst() instanceof Value.Literal)) {
+            return new Value.Reference(parts.getFirst(), null, text.substring(1, text.length() - 1), at);
+        }
+        return null;
     }
 
     Flow list(Value.ArrayOf array, TypeUse expected) {
@@ -39,19 +73,15 @@ final class WrittenLists {
                 kinds.add(containers.element(whole).type().type());
                 continue;
             }
-            Flow flow = values.flow(part, element, "");
+            Flow flow = Arguments.isFunction(part) && !body.from.isJava()
+                    ? functions.inList(part, element)
+                    : values.flow(part, element, "");
             int before = origins.size();
-            for (Origin origin : flow.origins()) {
-                if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
-                        || origin instanceof Origin.OfType(CodeType named) && !named.external()) {
-                    origins.add(origin);
-                } else if (part instanceof Value.Labelled
-                        && (origin instanceof Origin.OfField || origin instanceof Origin.CopyOf)) {
-                    origins.add(new Origin.Result(null, origin)); // a table under names is made from what it is given
-                } else if (origin instanceof Origin.OfParameter && several) {
-                    origins.add(new Origin.Result(null, origin)); // so is what is put together
-                }
-            }
+            flow.origins()
+                    .stream()
+                    .map(origin -> inside(origin, part, several))
+                    .filter(Objects::nonNull)
+                    .forEach(origins::add);
             mixed |= origins.size() == before && !(part instanceof Value.Labelled);
             kinds.add(flow.type().dimensions() > 0 || NameResolver.isType(flow) ? null : flow.type().type());
         }
@@ -68,6 +98,19 @@ final class WrittenLists {
         return new Flow(origins, container && (!element.isUnknown() || !expected.arguments().isEmpty())
                 ? expected
                 : element.array(Math.max(1, asAsked ? expected.dimensions() : 1)));
+    }
+
+    /** What a part adds to what is known of the whole; null for nothing. */
+    private static Origin inside(Origin origin, Value part, boolean several) {
+        if (origin instanceof Origin.Fresh || origin instanceof Origin.OfFunction
+                || origin instanceof Origin.OfType(CodeType named) && !named.external()) {
+            return origin;
+        }
+        boolean underAName = part instanceof Value.Labelled
+                && (origin instanceof Origin.OfField || origin instanceof Origin.CopyOf);
+        return underAName || origin instanceof Origin.OfParameter && several
+                ? new Origin.Result(null, origin) // what is put together is made from what it is given
+                : null;
     }
 
     /** A list that is put into another: what it keeps, the other keeps as well. */

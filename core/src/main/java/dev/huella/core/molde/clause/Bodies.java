@@ -12,6 +12,7 @@ import dev.huella.core.model.TypeUse;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What a body amounts to as a whole. */
 final class Bodies {
@@ -131,6 +132,24 @@ final class Bodies {
                         .flatMap(type -> type.declaredFields().stream())
                         .anyMatch(field -> field.name().equals(operation.name())
                                 && field.modifiers().visibility() == Visibility.PUBLIC));
+    }
+
+    /** It only answers that its object is the one of a kind: true, where each other realisation says false. */
+    static boolean tellsItsKind(Operation operation) {
+        List<Operation> others = operation.overridden()
+                .stream()
+                .flatMap(above -> Stream.concat(Stream.of(above), above.overriders().stream()))
+                .filter(other -> other != operation && other.hasBody())
+                .toList();
+        return operation.parameters().isEmpty() && isTruth(operation, "true") && !others.isEmpty()
+                && others.stream().allMatch(other -> isTruth(other, "false"));
+    }
+
+    private static boolean isTruth(Operation operation, String truth) {
+        Flow value = onlyReturn(operation);
+        return value != null && value.origins()
+                .stream()
+                .allMatch(origin -> origin instanceof Origin.Constant(String text) && truth.equalsIgnoreCase(text));
     }
 
     private static boolean isFixed(Operation operation) {

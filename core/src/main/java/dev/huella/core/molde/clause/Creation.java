@@ -1,6 +1,7 @@
 package dev.huella.core.molde.clause;
 
 import dev.huella.core.facts.FieldDeclared;
+import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -178,6 +179,9 @@ final class Creation {
     private static void table(Model model, Operation operation, Map<CodeType, SourceSpan> found) {
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : value.origins()) {
+                if (origin instanceof Origin.Result(Operation _, Origin of) && of != null) {
+                    writtenHere(operation, of, found);
+                }
                 if (origin instanceof Origin.Result(Operation callee, Origin of)
                         && behind(callee, of) instanceof Origin.ElementOf(Origin container)) {
                     Origin receiver = behind(callee, of);
@@ -192,6 +196,37 @@ final class Creation {
                 }
             }
         }
+    }
+
+    /** A table of functions that the operation writes itself: any of them may be the one that is called. */
+    private static void writtenHere(Operation operation, Origin asked, Map<CodeType, SourceSpan> found) {
+        for (Deed deed : operation.deeds()) {
+            List<Origin> any = deed instanceof Deed.Calls calls && calls.receiver().origins().contains(asked)
+                    ? calls.receiver().origins()
+                    : List.of();
+            for (Origin one : any) {
+                CodeType functions = writtenOut(one, any.size() > 1);
+                if (functions != null) {
+                    functions.operations().forEach(own -> made(own, found));
+                }
+            }
+        }
+    }
+
+    private static CodeType writtenOut(Origin one, boolean several) {
+        return switch (one) {
+            case Origin.OfFunction(CodeType function) when several -> function;
+            case Origin.ElementOf(Origin.Fresh(CodeType object)) when object.anonymous()
+                    && object.kind() == TypeKind.OBJECT ->
+                object;
+            case Origin.ElementOf(Origin.OfFunction(CodeType function)) -> function;
+            default -> null;
+        };
+    }
+
+    private static void made(Operation own, Map<CodeType, SourceSpan> found) {
+        fresh(own).forEach(found::putIfAbsent);
+        Origins.returned(own).forEach(value -> ofOwner(value.first()).forEach(found::putIfAbsent));
     }
 
     /** What an object is asked of that makes one of a type by way of the library's mirror of it. */
@@ -216,14 +251,24 @@ final class Creation {
     private static void creators(Model model, Field field, boolean types, Map<CodeType, SourceSpan> found) {
         Registered others = Registered.in(model);
         Set<CodeType> functions = Kept.putInto(field);
+        CodeType held = field.held().type().type();
+        if (held != null && held.anonymous() && held.kind() == TypeKind.OBJECT) {
+            functions.add(held); // functions under names, written in place
+        }
         functions.addAll(others.functions().getOrDefault(field, Map.of()).keySet());
         for (CodeType function : functions) {
-            function.operations().forEach(own -> fresh(own).forEach(found::putIfAbsent));
+            function.operations().forEach(own -> made(own, found));
         }
         if (types) {
             Kept.typesPutInto(field).forEach(found::putIfAbsent);
             others.types().getOrDefault(field, Map.of()).forEach(found::putIfAbsent);
         }
+    }
+
+    /** What an operation makes that a function asks of the object around it. */
+    private static Map<CodeType, SourceSpan> ofOwner(Origin value) {
+        return value instanceof Origin.Result(Operation asked, Origin.Self(CodeType owner)) && asked != null
+                && asked.home() == owner ? fresh(asked) : Map.of();
     }
 
     /** The nearest abstraction above all objects that the forms of an operation make; null when there is none. */

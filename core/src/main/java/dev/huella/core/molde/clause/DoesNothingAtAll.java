@@ -19,7 +19,7 @@ public final class DoesNothingAtAll implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Each of its operations is empty or gives back a neutral value; some may say something fixed where others do more, if fewer do or one is empty.";
+        return "Each of its operations is empty or gives back a neutral value; some may say something fixed where others do more, if fewer do or one is empty. It may tell that it is the only one of its kind.";
     }
 
     @Override
@@ -27,7 +27,7 @@ public final class DoesNothingAtAll implements Clause.Listed {
         for (CodeType type : model.types()) {
             List<Operation> own = Deeds.own(type)
                     .filter(operation -> operation.kind() == Kind.OPERATION
-                            && operation.hasBody() && !operation.isStatic())
+                            && operation.hasBody() && !operation.isStatic() && !Bodies.tellsItsKind(operation))
                     .toList();
             long says = own.stream().filter(operation -> !isNothing(operation)).count();
             boolean little = says == 0 || own.size() - says > says || own.stream().anyMatch(Bodies::empty);

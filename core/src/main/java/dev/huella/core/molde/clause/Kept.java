@@ -100,7 +100,7 @@ final class Kept {
                         change == Change.ADD && sifted(operation, field, value) ? Change.SIFT : change));
             }
         });
-        Deeds.each(model, Deed.Stores.class, (operation, stores) -> containers(stores.container())
+        Deeds.each(model, Deed.Stores.class, (operation, stores) -> filled(stores)
                 .forEach(field -> to.change(operation, field, stores.value(), stores.at(),
                         stores.value().origins().equals(List.of(Origin.NOTHING)) || closesUp(operation, field, stores)
                                 ? Change.REMOVE
@@ -113,6 +113,14 @@ final class Kept {
                 to.change(operation, sets.field(), sets.value(), sets.at(), Change.SIFT);
             }
         });
+    }
+
+    /** The fields whose containers get the value, or have a list behind a key that gets it as its last. */
+    private static Set<Field> filled(Deed.Stores stores) {
+        boolean last = stores.index() != null && stores.index().origins().equals(List.of(Origin.NOTHING));
+        return last && stores.container().first() instanceof Origin.ElementOf(Origin whole)
+                ? containers(Flow.of(whole, stores.container().type()))
+                : containers(stores.container());
     }
 
     /** Another of the same array takes the place of one, and a count of them goes down. */

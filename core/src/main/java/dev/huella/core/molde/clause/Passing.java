@@ -327,11 +327,13 @@ final class Passing {
         return null;
     }
 
+    /** The field, or what the object in it told. */
     private static boolean isAbout(Setting setting, Field field) {
         return setting.about()
                 .stream()
                 .flatMap(flow -> flow.origins().stream())
-                .anyMatch(origin -> Origins.field(origin) == field);
+                .anyMatch(origin -> Origins.field(origin) == field
+                        || origin instanceof Origin.Result(Operation _, Origin.OfField of) && of.field() == field);
     }
 
     /** True when a condition around asks about the field. */

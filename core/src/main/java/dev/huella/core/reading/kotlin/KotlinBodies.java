@@ -19,6 +19,8 @@ import java.util.List;
 
 /** Reads statements; expressions are in {@link KotlinValues}. */
 final class KotlinBodies extends Bodies {
+    /** What a value is called that is asked whether it is there, and then used. */
+    private static final String THERE = "?:";
     private final String className;
     private final KotlinValues values = new KotlinValues(this);
     private String accessorOf;
@@ -194,22 +196,36 @@ final class KotlinBodies extends Bodies {
                         : act(value);
     }
 
-    /** {@code x ?: return} leaves where the value is missing. */
+    /** {@code x ?: return} leaves where the value is missing; else it is that value. */
     private void elvis(SyntaxNode node, List<Step> into) {
-        List<SyntaxNode> parts = values.parts(node);
-        if (parts.size() == 2 && parts.get(1).is("jump_expression")) {
-            Value tested = value(parts.getFirst());
-            into.add(choice(absent(tested, false, node.span()), one(parts.get(1)), null, node.span()));
-        } else {
-            into.add(act(value(node)));
+        into.add(act(leaves(node) ? there(node, into) : value(node)));
+    }
+
+    private boolean leaves(SyntaxNode node) {
+        List<SyntaxNode> parts = node.is("elvis_expression") ? values.parts(node) : List.of();
+        return parts.size() == 2 && parts.get(1).is("jump_expression");
+    }
+
+    /** The value behind the steps that leave where it is missing. */
+    private Value there(SyntaxNode elvis, List<Step> into) {
+        SourceSpan at = elvis.span();
+        List<SyntaxNode> parts = values.parts(elvis);
+        Value value = value(parts.getFirst());
+        if (!(value instanceof Value.Name)) { // worked out once
+            into.add(new Step.Declare(THERE, null, value, at));
+            value = new Value.Name(THERE, at);
         }
+        into.add(choice(absent(value, false, at), one(parts.get(1)), null, at));
+        return value;
     }
 
     private void jump(SyntaxNode node, List<Step> into) {
         List<SyntaxNode> tokens = node.tokens();
         String word = tokens.isEmpty() ? node.text() : tokens.getFirst().kind();
         List<SyntaxNode> parts = values.parts(node).stream().filter(part -> !part.is("label")).toList();
-        Value value = parts.isEmpty() ? null : value(parts.getLast());
+        SyntaxNode given = parts.isEmpty() ? null : parts.getLast();
+        boolean mayLeave = given != null && word.startsWith("return") && leaves(given);
+        Value value = given == null ? null : mayLeave ? there(given, into) : value(given);
         if (word.startsWith("return")) {
             into.add(new Step.Return(value, node.span()));
         } else if (word.equals("throw")) {
@@ -225,15 +241,8 @@ final class KotlinBodies extends Bodies {
         SyntaxNode initial = by != null ? by : initial(node);
         if (single != null) {
             String name = single.first("simple_identifier").text();
-            if (initial != null && initial.is("elvis_expression")) {
-                List<SyntaxNode> parts = values.parts(initial);
-                if (parts.size() == 2 && parts.get(1).is("jump_expression")) {
-                    elvis(initial, into);
-                    initial = parts.getFirst();
-                }
-            }
-            into.add(new Step.Declare(name, KotlinTypes.typeIn(single), initial == null ? null : heldBy(name, initial),
-                    node.span()));
+            Value held = initial == null ? null : leaves(initial) ? there(initial, into) : heldBy(name, initial);
+            into.add(new Step.Declare(name, KotlinTypes.typeIn(single), held, node.span()));
             return;
         }
         SyntaxNode several = node.first("multi_variable_declaration");

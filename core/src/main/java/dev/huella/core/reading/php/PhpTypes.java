@@ -21,14 +21,10 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Reads types and their members. */
 final class PhpTypes {
     /** {@code $this->field->$name(…)}, or the same by way of the library's function for it. */
-    private static final Pattern HANDED_ON = Pattern
-            .compile("\\$this->(\\w+)->\\{?\\$\\w+\\}?\\(|call_user_func_array\\(\\[\\$this->(\\w+),\\s*\\$");
 
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
     private final String namespace;
@@ -135,16 +131,6 @@ final class PhpTypes {
         }
         if (body != null && into.kind() != TypeKind.INTERFACE) {
             undeclared(body, into);
-            body.children().forEach(member -> handOn(member, into));
-        }
-    }
-
-    /** What is called and not known is called on a field of the object. */
-    private static void handOn(SyntaxNode member, TypeParts into) {
-        Matcher calls = HANDED_ON.matcher(member.text());
-        if (member.is("method_declaration") && member.child("name").text().equals("__call") && calls.find()) {
-            String field = calls.group(1) == null ? calls.group(2) : calls.group(1);
-            into.fields().replaceAll(one -> one.name().equals(field) ? one.with(Mark.DELEGATE) : one);
         }
     }
 

@@ -198,12 +198,22 @@ final class PhpValues extends Bodies {
             return absent(arguments.getFirst(), false, at);
         }
         if ((name.equals("call_user_func") || name.equals("call_user_func_array")) && !arguments.isEmpty()) {
-            return new Value.Call(arguments.getFirst(), Value.APPLY, arguments.subList(1, arguments.size()), at);
+            return applied(arguments.getFirst(), arguments.subList(1, arguments.size()), at);
         }
         if ((name.equals("array_push") || name.equals("array_unshift")) && arguments.size() > 1) {
             return new Value.Call(arguments.getFirst(), "push", arguments.subList(1, arguments.size()), at);
         }
         return RoundTrip.of(new Value.Call(null, name, arguments, at));
+    }
+
+    /** A function that is called; an object and what its operation is called stand side by side in a list. */
+    private static Value applied(Value function, List<Value> given, SourceSpan at) {
+        if (!(function instanceof Value.ArrayOf(var _, List<Value> pair, var _)) || pair.size() != 2) {
+            return new Value.Call(function, Value.APPLY, given, at);
+        }
+        return pair.getLast() instanceof Literal(var kind, String name, var _) && kind == Literal.Kind.TEXT
+                ? new Value.Call(pair.getFirst(), name.replaceAll("['\"]", ""), given, at)
+                : new Value.Call(new Value.Element(pair.getFirst(), pair.getLast(), at), Value.APPLY, given, at);
     }
 
     private Value creation(SyntaxNode node) {

@@ -20,8 +20,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Reads classes and functions. */
 final class PythonTypes {
@@ -29,10 +27,6 @@ final class PythonTypes {
     private static final Set<String> MARKERS = Set.of("object", "ABC", "Generic", "Protocol", "NamedTuple",
             "TypedDict", "namedtuple");
     private static final Set<String> ENUMS = Set.of("Enum", "IntEnum", "StrEnum", "Flag", "IntFlag");
-
-    private static final Pattern HANDED_ON = Pattern
-            .compile("getattr\\(\\s*\\w+\\.(\\w+)\\s*(\\(\\s*\\))?,");
-    private static final Pattern GIVEN_BACK = Pattern.compile("return\\s+self\\.(\\w+)");
 
     static TypeText annotation(SyntaxNode type) {
         if (type != null && type.text().equals("None")) {
@@ -156,32 +150,9 @@ final class PythonTypes {
             }
         }
         found.addAll();
-        handOn(into, members);
         if (data && !into.hasOperation("__init__")) {
             found.dataConstructor();
         }
-    }
-
-    /** What is asked and not known is asked of a field of the object. */
-    private static void handOn(TypeParts into, List<SyntaxNode> members) {
-        for (SyntaxNode member : members) {
-            Matcher asks = HANDED_ON.matcher(member.text());
-            if (member.is("function_definition") && member.child("name").text().equals("__getattr__") && asks.find()) {
-                String field = asks.group(2) == null ? asks.group(1) : givenBack(asks.group(1), members);
-                into.fields().replaceAll(one -> one.name().equals(field) ? one.with(Mark.DELEGATE) : one);
-            }
-        }
-    }
-
-    /** The field whose value an operation of the class ends with; the operation's own name where it ends with none. */
-    private static String givenBack(String operation, List<SyntaxNode> members) {
-        return members.stream()
-                .filter(member -> member.is("function_definition") && member.child("name").text().equals(operation))
-                .map(member -> GIVEN_BACK.matcher(member.child("body").children().getLast().text()))
-                .filter(Matcher::matches)
-                .map(found -> found.group(1))
-                .findFirst()
-                .orElse(operation);
     }
 
     /** Members under an {@code if} count as well. */

@@ -21,7 +21,6 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.Set;
 
@@ -36,18 +35,10 @@ final class RubyTypes {
     private final Map<String, Visibility> named = new HashMap<>();
     private Visibility current = Visibility.PUBLIC;
     private boolean moduleFunctions;
-    /** What is asked and not known is sent on to a variable of the object. */
-    private static final Pattern HANDED_ON = Pattern.compile("@?(\\w+)\\.(?:public_send|__send__|send)\\(");
-    /** A body that makes what a variable of the object holds when it is first asked for. */
     private static final Pattern EVALUATED = Pattern.compile("\\b(?:instance_eval|instance_exec)\\b.*&\\w+");
-    private static final Pattern FILLED = Pattern.compile("(?m)^\\s*@(\\w+)\\s*\\|\\|=");
-    /** By operation, the variable that it hands out and fills when it is empty. */
-    private final Map<String, String> filled = new HashMap<>();
-    /** True when the base is one of the library's that hand on to an object they keep. */
     final List<SyntaxNode> done = new ArrayList<>(); // what the class asks for while it is read
+    /** True when the base is one of the library's that hand on to an object they keep. */
     private boolean delegator;
-    /** The field to which all is handed on that the type does not answer itself; null when there is none. */
-    private String handsOn;
     private boolean closed;
     private Map<String, RubyPools.Pool> pools = Map.of();
 
@@ -128,9 +119,6 @@ final class RubyTypes {
         if (delegator) {
             held();
         }
-        String onTo = filled.getOrDefault(handsOn, handsOn);
-        into.fields()
-                .replaceAll(field -> field.name().equals(onTo) ? field.with(Mark.DELEGATE) : field);
         into.fields() // what reads it was hidden
                 .replaceAll(field -> named.containsKey(field.name())
                         ? field.with(named.get(field.name()))
@@ -144,13 +132,14 @@ final class RubyTypes {
 
     /** The library's base keeps one object and hands on to it all that the type does not answer itself. */
     private void held() {
-        handsOn = RubyBodies.HELD;
         SourceSpan at = into.operations().isEmpty() ? null : into.operations().getFirst().at();
         if (at == null) {
             return;
         }
         into.fields()
-                .add(new FieldDeclared(RubyBodies.HELD, null, PRIVATE, FieldDeclared.Kind.FIELD, null, List.of(), at));
+                .add(new FieldDeclared(RubyBodies.HELD, null, PRIVATE.with(Mark.DELEGATE), FieldDeclared.Kind.FIELD,
+                        null,
+                        List.of(), at));
         if (into.operations().stream().noneMatch(one -> one.kind() == Kind.CONSTRUCTOR)) {
             into.operations()
                     .addFirst(new OperationDeclared(into.name(), Kind.CONSTRUCTOR, PUBLIC, List.of(),
@@ -333,12 +322,6 @@ final class RubyTypes {
         RubyParameters.block(body, parameters, bodies);
         bodies.parameters(parameters);
         bodies.delegator(delegator);
-        Matcher sends = HANDED_ON.matcher(body == null || !name.equals("method_missing") ? "" : body.text());
-        handsOn = sends.find() ? sends.group(1) : handsOn;
-        Matcher fills = FILLED.matcher(body == null ? "" : body.text());
-        if (fills.find()) {
-            filled.put(name, fills.group(1));
-        }
         List<Step> steps = new ArrayList<>(bodies.defaults(holder.child("parameters")));
         steps.addAll(bodies.operation(body, parameters, !constructor && !setter));
         fields(body, isStatic);

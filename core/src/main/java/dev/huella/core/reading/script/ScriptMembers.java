@@ -217,7 +217,7 @@ final class ScriptMembers {
                 doc = doc.then(node.text());
                 continue;
             }
-            if (node.is("assignment_expression")) {
+            if (node.is("assignment_expression") && !bindsOwn(node)) {
                 target(node.child("left"), doc);
                 doc = DocComment.NONE;
             }
@@ -229,6 +229,14 @@ final class ScriptMembers {
                 node.withComments().reversed().forEach(open::push);
             }
         }
+    }
+
+    /** An operation of the object that is bound to it under its own name: the same operation as before. */
+    static boolean bindsOwn(SyntaxNode assignment) {
+        SyntaxNode right = assignment.child("right");
+        SyntaxNode bind = right != null && right.is("call_expression") ? right.child("function") : null;
+        return bind != null && bind.is("member_expression") && bind.child("property").text().equals("bind")
+                && bind.child("object").text().equals(assignment.child("left").text());
     }
 
     private void target(SyntaxNode left, DocComment doc) {

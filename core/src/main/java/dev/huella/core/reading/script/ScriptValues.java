@@ -106,10 +106,7 @@ final class ScriptValues extends Bodies {
             case "object" -> object(node, "");
             case "array" -> array(node);
             case "class" -> classValue(node, "");
-            case "assignment_expression" -> node.child("left").kind().endsWith("_pattern")
-                    ? together(node.child("left"), node.child("right"), at)
-                    : new Value.Assign(value(node.child("left")),
-                            heldBy(lastName(node.child("left")), node.child("right")), true, at);
+            case "assignment_expression" -> assignment(node);
             case "augmented_assignment_expression" -> augmented(node);
             case "update_expression" -> new Value.Assign(value(node.child("argument")),
                     new Literal(Literal.Kind.NUMBER, "1", at), false, at);
@@ -120,6 +117,16 @@ final class ScriptValues extends Bodies {
             case "template_string" -> new Value.Computed("text", values(node), at);
             default -> isFunction(node) ? function(node) : computed(node);
         };
+    }
+
+    private Value assignment(SyntaxNode node) {
+        SyntaxNode left = node.child("left");
+        if (left.kind().endsWith("_pattern")) {
+            return together(left, node.child("right"), node.span());
+        }
+        return ScriptMembers.bindsOwn(node)
+                ? value(left)
+                : new Value.Assign(value(left), heldBy(lastName(left), node.child("right")), true, node.span());
     }
 
     private Value last(SyntaxNode node) {
@@ -175,9 +182,23 @@ final class ScriptValues extends Bodies {
         }
         SyntaxNode given = node.child("type_arguments");
         TypeText type = new TypeText(name, given == null ? List.of() : ScriptTypeTexts.types(given), 0);
-        return name.equals("Array")
-                ? new Value.ArrayOf(null, List.of(), node.span())
-                : new Value.Create(type, arguments, null, node.span());
+        if (name.equals("Array")) {
+            return new Value.ArrayOf(null, List.of(), node.span());
+        }
+        Value kept = name.equals("Map") && arguments.size() == 1 ? kept(arguments.getFirst()) : null;
+        return kept == null
+                ? new Value.Create(type, arguments, null, node.span())
+                : new Value.Cast(type, kept, node.span());
+    }
+
+    /** What lies in a map that is made of pairs written in place; null for other ways to make one. */
+    private static Value kept(Value pairs) {
+        if (!(pairs instanceof Value.ArrayOf(var type, List<Value> all, var at)) || all.isEmpty()
+                || !all.stream().allMatch(pair -> pair instanceof Value.ArrayOf of && of.elements().size() == 2)) {
+            return null;
+        }
+        return new Value.ArrayOf(type, all.stream().map(pair -> ((Value.ArrayOf) pair).elements().getLast()).toList(),
+                at);
     }
 
     private Value call(SyntaxNode node) {
@@ -212,6 +233,11 @@ final class ScriptValues extends Bodies {
         String object = function.child("object").text();
         if (object.equals("Object") && name.equals("freeze") && arguments.size() == 1) {
             return arguments.getFirst();
+        }
+        SyntaxNode bound = function.child("object");
+        if (name.equals("bind") && bound.is("member_expression") && arguments.size() == 1
+                && list.children().getFirst().text().equals(bound.child("object").text())) {
+            return value(bound); // the operation, of the object it is asked of anyway
         }
         boolean alike = object.equals("Object") && name.equals("create") && bodies.className() != null
                 && list.text().matches("\\(\\s*Object\\.getPrototypeOf\\(this\\)\\s*\\)");

@@ -112,6 +112,9 @@ final class SwiftValues extends Bodies {
         if (target == null || !target.named()) {
             return computed(node);
         }
+        if (suffix(node).equals("init") && Character.isUpperCase(target.text().charAt(0))) {
+            return new Value.Reference(null, TypeText.of(target.text()), "new", at);
+        }
         Value of = SwiftTypes.isTypeNode(target) ? dotted(target.text(), target.span()) : value(target);
         return suffix(node).equals("self") ? of : new Value.Member(ifThere(of, isAsked(node)), suffix(node), at);
     }
