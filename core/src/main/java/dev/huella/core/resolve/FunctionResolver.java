@@ -346,7 +346,7 @@ final class FunctionResolver {
         boolean onFirst = ofType && meant != null && !meant.isStatic() && !handed.isEmpty();
         noteUse(reference, owner, meant, onFirst ? handed.getFirst() : of,
                 onFirst ? handed.subList(1, handed.size()) : handed, deeds);
-        lastMade = deeds.getLast() instanceof Deed.Returns gives ? gives.value() : Flow.UNKNOWN;
+        lastMade = !deeds.isEmpty() && deeds.getLast() instanceof Deed.Returns gives ? gives.value() : Flow.UNKNOWN;
         own.deeds(deeds);
         body.deeds.addAll(deeds);
         own.depth(depth(body.setting) + 1);

@@ -167,8 +167,8 @@ final class NameResolver {
         if (path != null && ofLibrary && body.world.library.lists("neutralNames", member.name())) {
             return Flow.of(new Origin.Constant("0"), isType(of) ? of.type() : TypeUse.UNKNOWN);
         }
-        if (body.world.library.oneElement(member.name()) && of.anyOf(Origin.ElementOf.class)) {
-            return of; // a pair of a map stands for what the map keeps
+        if (isPair(of, member.name())) {
+            return of; // it stands for what the map keeps
         }
         CodeType qualified = path == null ? null : body.world.index.qualified(path);
         if (qualified != null) {
@@ -195,6 +195,12 @@ final class NameResolver {
             return Flow.of(Origin.UNKNOWN, TypeUse.primitive(body.world.library.literal("int")));
         }
         return unknown(member, of);
+    }
+
+    /** Whether a member of one of the pairs of a map is asked for, which may keep a list. */
+    private boolean isPair(Flow of, String part) {
+        boolean list = body.world.library.rule(Rule.OBJECTS_IN_PLACE) && of.anyOf(Origin.CopyOf.class);
+        return body.world.library.oneElement(part) && (list || of.anyOf(Origin.ElementOf.class));
     }
 
     /**

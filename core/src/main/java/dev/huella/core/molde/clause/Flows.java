@@ -1,5 +1,6 @@
 package dev.huella.core.molde.clause;
 
+import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
@@ -36,8 +37,15 @@ final class Flows {
 
     /** True when a parameter of the operation is what the value is, or what the value was copied from. */
     static boolean fromInput(Flow value, Operation operation) {
-        return value.any(origin -> Origins.parameter(origin, operation) != null
-                || origin instanceof Origin.CopyOf(Origin inner, boolean _)
-                        && Origins.parameter(inner, operation) != null);
+        return value.any(origin -> isInput(origin, operation)
+                || origin instanceof Origin.CopyOf(Origin inner, boolean _) && isInput(inner, operation));
+    }
+
+    /** What the constructor in the head of a type is given is there for what its fields begin with. */
+    private static boolean isInput(Origin origin, Operation operation) {
+        return Origins.parameter(origin, operation) != null
+                || operation.kind() == Kind.INITIALISER && !operation.isStatic()
+                        && origin instanceof Origin.OfParameter(Operation head, int _) && head.isConstructor()
+                        && head.home() == operation.home();
     }
 }

@@ -10,6 +10,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Multiplicity;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
+import dev.huella.core.model.Setting;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -97,13 +98,14 @@ final class Kept {
                     || library.container(calls.receiver().type()) != null)) {
                 Flow value = calls.arguments().isEmpty() ? Flow.UNKNOWN : calls.arguments().getLast();
                 containers(calls.receiver()).forEach(field -> to.change(operation, field, value, calls.at(),
-                        change == Change.ADD && sifted(operation, field, value) ? Change.SIFT : change));
+                        change == Change.ADD && sifted(operation, field, value)
+                                || change == Change.REMOVE && isGone(calls.within(), field) ? Change.SIFT : change));
             }
         });
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> filled(stores)
                 .forEach(field -> to.change(operation, field, stores.value(), stores.at(),
                         stores.value().origins().equals(List.of(Origin.NOTHING)) || closesUp(operation, field, stores)
-                                ? Change.REMOVE
+                                ? isGone(stores.within(), field) ? Change.SIFT : Change.REMOVE
                                 : sifted(operation, field, stores.value()) ? Change.SIFT : Change.ADD)));
         Joining.all(model)
                 .forEach(join -> to.change(join.operation(), join.field(), join.given(), join.at(),
@@ -132,6 +134,19 @@ final class Kept {
                                 && count.container().first() instanceof Origin.OfField(Field counted, boolean own)
                                 && own
                                 && counted.held().many() != Multiplicity.MANY);
+    }
+
+    /** Where one of those that the field keeps turned out not to be there any more. */
+    private static boolean isGone(Setting within, Field field) {
+        for (Setting at = within; at != null; at = at.outer()) {
+            if (at.kind() == Setting.Kind.ABSENCE && at.about()
+                    .stream()
+                    .anyMatch(flow -> flow.any(origin -> origin instanceof Origin.ElementOf(Origin many)
+                            && Origins.whole(many) == field))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** What the field kept comes back with some left out. */

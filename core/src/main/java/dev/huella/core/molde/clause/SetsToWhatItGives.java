@@ -18,7 +18,7 @@ public final class SetsToWhatItGives implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "The field gets what a call on its own value gives back.";
+        return "The field gets what a call on its own value gives back, or what lies in a table under that.";
     }
 
     @Override
@@ -30,7 +30,20 @@ public final class SetsToWhatItGives implements Clause.Listed {
                     into.add(sets.at(), operation, sets.field(), callee);
                     callee.overridden().forEach(above -> into.add(sets.at(), operation, sets.field(), above));
                 }
+                if (sets.own() && origin instanceof Origin.ElementOf(Origin.OfField table) && table.own()) {
+                    named(operation, sets, into);
+                }
             }
         });
+    }
+
+    /** What a call on the field gives says which one of a table comes next. */
+    private static void named(Operation operation, Deed.Sets sets, Rows into) {
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && calls.used() && calls.callee() != null
+                    && calls.receiver().any(origin -> Origins.whole(origin) == sets.field())) {
+                into.add(sets.at(), operation, sets.field(), calls.callee());
+            }
+        }
     }
 }

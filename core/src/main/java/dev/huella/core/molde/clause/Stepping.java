@@ -143,11 +143,24 @@ final class Stepping {
                     : null;
             boolean wrapped = kept != null && kept.type().dimensions() == 0 && kept.type().type() != null
                     && Hierarchy.isA(operation.home(), kept.type().type());
-            if (kept != null && !wrapped && kept.held().many() == Multiplicity.MANY) {
+            if (kept != null && !wrapped && kept.held().many() == Multiplicity.MANY
+                    || deed instanceof Deed.Returns gives && isMadeOfEach(gives, operation)) {
                 return deed.at();
             }
         }
         return null;
+    }
+
+    /** Something that is made of each in what the object keeps, when it is asked for, or those of them that are wanted. */
+    private static boolean isMadeOfEach(Deed.Returns gives, Operation operation) {
+        var library = LibraryKnowledge.of(operation.home());
+        return gives.value() != null
+                && gives.value().first() instanceof Origin.Result(Operation made, Origin.OfField of)
+                && made == null && of.own() && operation.deeds()
+                        .stream()
+                        .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.receiver().first().equals(of)
+                                && calls.used() && calls.callee() == null
+                                && (library.lists("maps", calls.name()) || library.sifts(calls.name())));
     }
 
     /** Where what is given goes on to the steps of a collection that the object keeps; null when it does not. */

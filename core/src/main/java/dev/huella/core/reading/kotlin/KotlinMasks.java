@@ -14,6 +14,9 @@ final class KotlinMasks {
             "(?:^|[{;])([ \\t]*(?:is\\s+)?[\\w.<>*]+)( if [^\\n]*?)(?=\\s*->)",
             Pattern.MULTILINE);
 
+    /** What a call with a block gives is added to or taken from. */
+    private static final Pattern ADDED_TO = Pattern.compile("\\}[ \\t]*(\\+=)(?=[ \\t]*[^\\s=])");
+    private static final Pattern TAKEN_FROM = Pattern.compile("\\}[ \\t]*(-=)(?=[ \\t]*[^\\s=])");
     private static final Pattern OPEN = Pattern.compile("(?:^|->|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
             Pattern.MULTILINE);
     /** {@code : Type by value} before a body, of an object or a type; looked for within a thousand letters of a line. */
@@ -30,6 +33,9 @@ final class KotlinMasks {
     private static final String HANDED_ON = ",\f";
 
     private static final String QUOTED = "`op`";
+    /** Signs as operations between two values. */
+    private static final String ADDS = "_p";
+    private static final String TAKES = "_m";
 
     private KotlinMasks() {}
 
@@ -38,12 +44,19 @@ final class KotlinMasks {
         return seen.equals(QUOTED) ? "open" : name;
     }
 
+    /** What an operation between two values is called in the code. */
+    static String between(String seen) {
+        return seen.equals(ADDS) ? "+=" : seen.equals(TAKES) ? "-=" : seen;
+    }
+
     /** The same bytes when nothing needs hiding, else a copy. */
     static byte[] mask(byte[] utf8) {
         return Masks.of(utf8)
                 .blank(UNKNOWN, 0)
                 .blank(GUARD, 2)
                 .write(OPEN, 1, QUOTED)
+                .write(ADDED_TO, 1, ADDS)
+                .write(TAKEN_FROM, 1, TAKES)
                 .write(RANGE, 1, ";")
                 .write(DELEGATING, 1, HANDED_ON)
                 .bytes();

@@ -113,7 +113,7 @@ final class KotlinValues extends Bodies {
             return new Value.Computed(node.kind(), parts.stream().map(this::value).toList(), node.span());
         }
         Value right = value(parts.get(2));
-        String name = parts.get(1).text();
+        String name = KotlinMasks.between(parts.get(1).text());
         return name.equals("to") ? right : new Value.Call(value(parts.getFirst()), name, List.of(right), node.span());
     }
 

@@ -155,9 +155,14 @@ final class PythonValues extends Bodies {
             return computed(node);
         }
         List<SyntaxNode> clauses = node.children();
-        if (clauses.size() == 3 && clauses.get(1).is("for_in_clause") && clauses.get(2).is("if_clause")
-                && clauses.get(1).child("left").text().equals(body.text())) {
-            var taken = new Value.Function(List.of(new ParameterDeclared(body.text(), null)),
+        SyntaxNode kept = body.is("pair") ? body.child("value") : body;
+        boolean each = clauses.size() > 1 && clauses.get(1).is("for_in_clause")
+                && clauses.get(1).child("left").text().equals(kept.text());
+        if (each && clauses.size() == 2 && body.is("pair")) { // all of them, under keys
+            return new Value.Call(null, "list", List.of(value(clauses.get(1).child("right"))), node.span());
+        }
+        if (each && clauses.size() == 3 && clauses.get(2).is("if_clause")) {
+            var taken = new Value.Function(List.of(new ParameterDeclared(kept.text(), null)),
                     back(condition(clauses.get(2).children().getFirst())), node.span());
             return new Value.Call(value(clauses.get(1).child("right")), "filter", List.of(taken), node.span());
         }

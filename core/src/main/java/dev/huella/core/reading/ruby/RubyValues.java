@@ -8,6 +8,7 @@ import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.RoundTrip;
+import dev.huella.core.reading.Pairs;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -280,6 +281,11 @@ final class RubyValues extends Bodies {
                     ? value(receiver)
                     : new Value.Call(value(receiver), name, arguments, at);
             case "new" -> creation(node, receiver, arguments, at);
+            case "to_h" -> {
+                var made = new Value.Call(value(receiver), name, arguments, at);
+                Value kept = Pairs.kept(made, "to_a");
+                yield kept == null ? made : kept;
+            }
             default -> SENDS.contains(name) && !arguments.isEmpty()
                     ? sent(value(receiver), node, arguments, at)
                     : RoundTrip.of(new Value.Call(ifThere(value(receiver), node.child("operator") != null

@@ -9,6 +9,7 @@ import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.BuiltNames;
 import dev.huella.core.reading.DocComment;
+import dev.huella.core.reading.Pairs;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -19,6 +20,8 @@ import java.util.Set;
 final class ScriptValues extends Bodies {
     /** What objects that are tables are read as. */
     private static final String TABLE = "Record";
+    /** The operation that gives the same elements. */
+    private static final String ALL = "slice";
 
     private static final Set<String> FUNCTIONS = Set.of("arrow_function", "function_expression", "function",
             "generator_function", "function_declaration", "generator_function_declaration");
@@ -185,20 +188,10 @@ final class ScriptValues extends Bodies {
         if (name.equals("Array")) {
             return new Value.ArrayOf(null, List.of(), node.span());
         }
-        Value kept = name.equals("Map") && arguments.size() == 1 ? kept(arguments.getFirst()) : null;
+        Value kept = name.equals("Map") && arguments.size() == 1 ? Pairs.kept(arguments.getFirst(), ALL) : null;
         return kept == null
                 ? new Value.Create(type, arguments, null, node.span())
                 : new Value.Cast(type, kept, node.span());
-    }
-
-    /** What lies in a map that is made of pairs written in place; null for other ways to make one. */
-    private static Value kept(Value pairs) {
-        if (!(pairs instanceof Value.ArrayOf(var type, List<Value> all, var at)) || all.isEmpty()
-                || !all.stream().allMatch(pair -> pair instanceof Value.ArrayOf of && of.elements().size() == 2)) {
-            return null;
-        }
-        return new Value.ArrayOf(type, all.stream().map(pair -> ((Value.ArrayOf) pair).elements().getLast()).toList(),
-                at);
     }
 
     private Value call(SyntaxNode node) {
@@ -234,10 +227,14 @@ final class ScriptValues extends Bodies {
         if (object.equals("Object") && name.equals("freeze") && arguments.size() == 1) {
             return arguments.getFirst();
         }
-        SyntaxNode bound = function.child("object");
-        if (name.equals("bind") && bound.is("member_expression") && arguments.size() == 1
-                && list.children().getFirst().text().equals(bound.child("object").text())) {
-            return value(bound); // the operation, of the object it is asked of anyway
+        Value kept = object.equals("Object") && name.equals("fromEntries") && arguments.size() == 1
+                ? Pairs.kept(arguments.getFirst(), ALL)
+                : null;
+        if (kept != null) {
+            return new Value.Cast(TypeText.of(TABLE), kept, at);
+        }
+        if (bindsItself(function, list)) {
+            return value(function.child("object")); // the operation, of the object it is asked of anyway
         }
         boolean alike = object.equals("Object") && name.equals("create") && bodies.className() != null
                 && list.text().matches("\\(\\s*Object\\.getPrototypeOf\\(this\\)\\s*\\)");
@@ -245,6 +242,14 @@ final class ScriptValues extends Bodies {
             return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
         }
         return new Value.Call(object(function), name, arguments, from(property, node));
+    }
+
+    /** {@code object.operation.bind(object)} */
+    private static boolean bindsItself(SyntaxNode function, SyntaxNode arguments) {
+        SyntaxNode bound = function.child("object");
+        return function.child("property").text().equals("bind") && bound.is("member_expression")
+                && arguments != null && arguments.children().size() == 1
+                && arguments.children().getFirst().text().equals(bound.child("object").text());
     }
 
     /** The operation that is called by what stands between brackets; null when the text does not tell. */

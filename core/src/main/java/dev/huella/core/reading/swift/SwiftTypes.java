@@ -44,7 +44,7 @@ final class SwiftTypes {
             if (name != null) {
                 List<SyntaxNode> parts = member.children();
                 boolean bound = parts.size() > 1 && parts.get(1).is("user_type")
-                        && member.tokens().stream().anyMatch(token -> token.is(":"));
+                        && member.text().matches("(?s)associatedtype\\s+\\w+\\s*:.*");
                 TypeText above = bound ? type(parts.get(1)) : null;
                 into.typeParameters()
                         .add(new TypeParameterDeclared(name.text(), above == null ? List.of() : List.of(above)));

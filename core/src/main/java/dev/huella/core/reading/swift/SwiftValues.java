@@ -7,6 +7,7 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.reading.Bodies;
+import dev.huella.core.reading.Pairs;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
@@ -147,6 +148,12 @@ final class SwiftValues extends Bodies {
         }
         if (function.is("simple_identifier")) {
             String name = function.text();
+            Value filed = arguments.size() == 1
+                    && arguments.getFirst() instanceof Value.Labelled(String label, Value pairs, var _)
+                    && label.equals("uniqueKeysWithValues") ? Pairs.kept(pairs, "lazy") : null;
+            if (filed != null) {
+                return filed;
+            }
             return name.equals("Self")
                     ? new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span())
                     : new Value.Call(null, name, arguments, from(function, node));
