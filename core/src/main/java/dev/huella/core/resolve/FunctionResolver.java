@@ -62,10 +62,8 @@ final class FunctionResolver {
                 ? asked
                 : body.use(TypeText.function(Collections.nCopies(many, TypeText.of("?")), TypeText.of("?")),
                         Mention.Kind.OTHER, part.at());
-        kept = true;
-        Flow flow = values.flow(part, any, "");
-        kept = false;
-        return flow;
+        kept = function instanceof Value.Function; // which is read first
+        return values.flow(part, any, "");
     }
 
     /** What the function that was read last gives back. */
@@ -306,7 +304,7 @@ final class FunctionResolver {
         Flow of = reference.type() != null
                 ? typeFlow(body.use(reference.type(), Mention.Kind.STATIC, reference.at()))
                 : values.flow(reference.of());
-        CodeType owner = WrittenLists.owner(of);
+        CodeType owner = NameResolver.owner(of);
         boolean ofType = NameResolver.isType(of);
         if (ofType && owner != null) {
             HeadResolver.mention(body.type, TypeUse.of(owner), reference.name().equals("new")

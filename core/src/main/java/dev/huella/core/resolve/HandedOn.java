@@ -8,6 +8,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import java.util.List;
+import java.util.Objects;
 
 /** What a type does not answer itself is asked of the field that its catch-all asks for whatever it was handed the name of. */
 final class HandedOn {
@@ -57,7 +58,9 @@ final class HandedOn {
                 callee.deeds()
                         .stream()
                         .filter(Deed.Returns.class::isInstance)
-                        .flatMap(deed -> ((Deed.Returns) deed).value().origins().stream())
+                        .map(deed -> ((Deed.Returns) deed).value())
+                        .filter(Objects::nonNull)
+                        .flatMap(given -> given.origins().stream())
                         .filter(origin -> origin instanceof Origin.OfField(Field field, boolean own) && own
                                 && field.home() == type)
                         .map(origin -> ((Origin.OfField) origin).field())

@@ -292,6 +292,13 @@ final class NameResolver {
                 && !flow.type().type().qualifiedName().equals("java.lang.Class");
     }
 
+    /** The type that has the operations of a value, or that is meant itself; null for several values. */
+    static CodeType owner(Flow of) {
+        return of.first() instanceof Origin.OfType(CodeType named)
+                ? named
+                : of.type().dimensions() > 0 ? null : of.type().erased();
+    }
+
     /** {@code a.b.c} when the value is nothing but names; else null. */
     static String path(Value value) {
         return switch (value) {

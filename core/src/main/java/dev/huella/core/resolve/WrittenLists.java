@@ -31,16 +31,9 @@ final class WrittenLists {
         if (pair == null || expected.dimensions() > 0 || values.containers().isContainer(expected)) {
             return null;
         }
-        CodeType owner = owner(values.quietly(pair.of()));
+        CodeType owner = NameResolver.owner(values.quietly(pair.of()));
         boolean known = owner != null && !body.world.members.operations(owner, pair.name()).isEmpty();
         return known || expected.type() != null && Shapes.isFunction(expected.type()) ? pair : null;
-    }
-
-    /** The type that has the operations of a value, or that is meant itself; null for several values. */
-    static CodeType owner(Flow of) {
-        return of.first() instanceof Origin.OfType(CodeType named)
-                ? named
-                : of.type().dimensions() > 0 ? null : of.type().erased();
     }
 
     /** A value and a name side by side; null for anything else. */

@@ -179,7 +179,8 @@ final class Creation {
     private static void table(Model model, Operation operation, Map<CodeType, SourceSpan> found) {
         for (Flow value : Origins.returned(operation)) {
             for (Origin origin : value.origins()) {
-                if (origin instanceof Origin.Result(Operation _, Origin of) && of != null) {
+                if (origin instanceof Origin.Result(Operation _, Origin of) && of != null
+                        && writtenOut(of, true) != null) {
                     writtenHere(operation, of, found);
                 }
                 if (origin instanceof Origin.Result(Operation callee, Origin of)

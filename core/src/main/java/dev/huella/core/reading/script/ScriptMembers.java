@@ -233,10 +233,18 @@ final class ScriptMembers {
 
     /** An operation of the object that is bound to it under its own name: the same operation as before. */
     static boolean bindsOwn(SyntaxNode assignment) {
-        SyntaxNode right = assignment.child("right");
-        SyntaxNode bind = right != null && right.is("call_expression") ? right.child("function") : null;
-        return bind != null && bind.is("member_expression") && bind.child("property").text().equals("bind")
-                && bind.child("object").text().equals(assignment.child("left").text());
+        SyntaxNode bound = bound(assignment.child("right"));
+        return bound != null && bound.text().equals(assignment.child("left").text());
+    }
+
+    /** The operation in {@code object.operation.bind(object)}; null for anything else. */
+    static SyntaxNode bound(SyntaxNode call) {
+        SyntaxNode function = call != null && call.is("call_expression") ? call.child("function") : null;
+        SyntaxNode bound = function != null && function.is("member_expression")
+                && function.child("property").text().equals("bind") ? function.child("object") : null;
+        SyntaxNode to = bound != null && bound.is("member_expression") ? call.child("arguments") : null;
+        return to != null && to.children().size() == 1
+                && to.children().getFirst().text().equals(bound.child("object").text()) ? bound : null;
     }
 
     private void target(SyntaxNode left, DocComment doc) {

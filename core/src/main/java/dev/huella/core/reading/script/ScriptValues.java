@@ -233,8 +233,9 @@ final class ScriptValues extends Bodies {
         if (kept != null) {
             return new Value.Cast(TypeText.of(TABLE), kept, at);
         }
-        if (bindsItself(function, list)) {
-            return value(function.child("object")); // the operation, of the object it is asked of anyway
+        SyntaxNode bound = ScriptMembers.bound(node);
+        if (bound != null) {
+            return value(bound); // the operation, of the object it is asked of anyway
         }
         boolean alike = object.equals("Object") && name.equals("create") && bodies.className() != null
                 && list.text().matches("\\(\\s*Object\\.getPrototypeOf\\(this\\)\\s*\\)");
@@ -242,14 +243,6 @@ final class ScriptValues extends Bodies {
             return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
         }
         return new Value.Call(object(function), name, arguments, from(property, node));
-    }
-
-    /** {@code object.operation.bind(object)} */
-    private static boolean bindsItself(SyntaxNode function, SyntaxNode arguments) {
-        SyntaxNode bound = function.child("object");
-        return function.child("property").text().equals("bind") && bound.is("member_expression")
-                && arguments != null && arguments.children().size() == 1
-                && arguments.children().getFirst().text().equals(bound.child("object").text());
     }
 
     /** The operation that is called by what stands between brackets; null when the text does not tell. */
