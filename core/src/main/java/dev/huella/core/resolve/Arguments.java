@@ -1,6 +1,9 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Modifiers.Mark;
+import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
+import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
@@ -8,6 +11,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.model.TypeVariable;
+import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,14 +34,15 @@ final class Arguments {
      * What a call does with functions it is given.
      *
      * @param elements what they are called with, one after the other; of type {@code element}
+     * @param many how many at a time
      * @param put the type of what is put into the container that is called; unknown when nothing is
      * @param inside the object that they are evaluated inside of; null when they are not
      */
-    record Handed(List<Origin> elements, TypeUse element, TypeUse put, Flow inside) {
-        static final Handed NOTHING = new Handed(List.of(), TypeUse.UNKNOWN, TypeUse.UNKNOWN, null);
+    record Handed(List<Origin> elements, int many, TypeUse element, TypeUse put, Flow inside) {
+        static final Handed NOTHING = new Handed(List.of(), 1, TypeUse.UNKNOWN, TypeUse.UNKNOWN, null);
 
-        Handed(List<Origin> elements, TypeUse element, TypeUse put) {
-            this(elements, element, put, null);
+        Handed(List<Origin> elements, int many, TypeUse element, TypeUse put) {
+            this(elements, many, element, put, null);
         }
 
         /** The same, evaluated inside the object that a library's operation is called on, or is told of first. */
@@ -46,7 +51,7 @@ final class Arguments {
                     ? on
                     : library.lists("evaluatesInFirst", call.name()) && plain.size() > 1 ? plain.getFirst() : null;
             CodeType type = object == null || object.type().dimensions() > 0 ? null : object.type().type();
-            return type == null || type.external() ? this : new Handed(elements, element, put, object);
+            return type == null || type.external() ? this : new Handed(elements, many, element, put, object);
         }
     }
 
@@ -87,13 +92,14 @@ final class Arguments {
             declared = declared.isUnknown() && handed.put.type() != null && Shapes.isFunction(handed.put.type())
                     ? handed.put
                     : declared;
-            if (flow == null || meansOperation(written.get(i), flow, declared)
+            Value called = asFunction(written.get(i), flow, handed);
+            if (flow == null || called != written.get(i) || meansOperation(written.get(i), flow, declared)
                     || !handed.elements.isEmpty() && meansOperationOfOwn(written.get(i), flow)) {
                 functions.expectElements(handed.elements, handed.element);
                 Flow outside = body.evaluateIn(callee != null && callee.modifiers().has(Mark.EVALUATES)
                         ? Flow.of(Origin.UNKNOWN, TypeUse.of(callee.home()))
                         : handed.inside != null ? handed.inside : body.evaluatedIn());
-                flow = values.flow(written.get(i), declared.substitute(bindings), "");
+                flow = values.flow(called, declared.substitute(bindings), "");
                 body.evaluateIn(outside);
                 functions.expectElements(List.of(), TypeUse.UNKNOWN);
                 functions.bindResult(declared, bindings);
@@ -103,8 +109,48 @@ final class Arguments {
         return all;
     }
 
+    /** An operation of something of which no type is known, given to what goes over elements: it is called with each of them. */
+    private Value asFunction(Value written, Flow flow, Handed handed) {
+        if (handed.elements.isEmpty() || !body.world.library.rule(Rule.DYNAMIC)) {
+            return written;
+        }
+        return switch (written) {
+            case Value.Labelled(String label, Value value, SourceSpan at) -> {
+                Value function = asFunction(value, flow, handed);
+                yield function == value ? written : new Value.Labelled(label, function, at);
+            }
+            case Value.Member(Value of, String name, SourceSpan at) when flow != null && isUnasked(flow) ->
+                called(of, name, handed.many, at);
+            case Value.Reference(Value of, TypeText type, String name, SourceSpan at) when type == null && of != null
+                    && !(of instanceof Value.Self) && isUnknown(of, name) ->
+                called(of, name, handed.many, at);
+            default -> written;
+        };
+    }
+
+    private static boolean isUnasked(Flow flow) {
+        return flow.origins().size() == 1 && flow.first() instanceof Origin.Result(Operation callee, Origin _)
+                && callee == null;
+    }
+
+    private boolean isUnknown(Value of, String name) {
+        CodeType owner = NameResolver.owner(values.quietly(of));
+        return owner == null || body.world.members.operations(owner, name).isEmpty();
+    }
+
+    private static Value called(Value of, String name, int many, SourceSpan at) {
+        List<ParameterDeclared> parameters = new ArrayList<>();
+        List<Value> given = new ArrayList<>();
+        for (int i = 0; i < many; i++) {
+            parameters.add(new ParameterDeclared("element " + i, null));
+            given.add(new Value.Name("element " + i, at));
+        }
+        return new Value.Function(parameters, List.of(new Step.Return(new Value.Call(of, name, given, at), at)), at);
+    }
+
     /** Given by its name to what goes over elements, and called with each. */
-    private boolean meansOperationOfOwn(Value written, Flow flow) {
+    private boolean meansOperationOfOwn(Value given, Flow flow) {
+        Value written = given instanceof Value.Labelled labelled ? labelled.value() : given;
         return !body.from.isJava()
                 && (written instanceof Value.Name name && body.scope.find(name.name()) == null
                         || written instanceof Value.Member)

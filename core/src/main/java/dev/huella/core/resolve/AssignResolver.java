@@ -1,6 +1,5 @@
 package dev.huella.core.resolve;
 
-import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
@@ -175,9 +174,9 @@ final class AssignResolver {
     }
 
     private Operation setter(CodeType owner, String name) {
-        return body.world.members.operations(owner, name)
+        return body.world.members.operations(owner, Members.setter(name))
                 .stream()
-                .filter(operation -> operation.modifiers().has(Mark.SETTER) && operation != body.operation)
+                .filter(operation -> operation != body.operation)
                 .findFirst()
                 .orElse(null);
     }

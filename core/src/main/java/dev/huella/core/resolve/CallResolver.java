@@ -121,7 +121,7 @@ final class CallResolver {
         boolean hands = !body.from.isJava() && body.world.library.hands(call.name())
                 && !(overContainer && body.world.library.maps(call.name()));
         Arguments.Handed handed = hands
-                ? new Arguments.Handed(on.origins(), on.type(), TypeUse.UNKNOWN)
+                ? new Arguments.Handed(on.origins(), 1, on.type(), TypeUse.UNKNOWN)
                 : overContainer ? handed(call, on) : Arguments.Handed.NOTHING;
         List<Flow> given = arguments.resolved(call.arguments(), plain, callee, bindings,
                 callee == null ? handed.inside(call, on, plain, body.world.library) : handed);
@@ -233,7 +233,8 @@ final class CallResolver {
     /** What functions given to a container are handed, and what is put into it. */
     private Arguments.Handed handed(Value.Call call, Flow container) {
         TypeUse element = body.from.isJava() ? TypeUse.UNKNOWN : containers.element(container).type();
-        return new Arguments.Handed(containers.handed(container), element, body.world.library.adds(call.name())
+        int many = body.world.library.lists("appliesToTwo", call.name()) ? 2 : 1;
+        return new Arguments.Handed(containers.handed(container), many, element, body.world.library.adds(call.name())
                 ? element
                 : TypeUse.UNKNOWN);
     }

@@ -245,8 +245,10 @@ final class FunctionResolver {
     private void noteApplied(Operation operation, Flow of, SourceSpan at) {
         if (!elements.isEmpty()) {
             var inside = new Setting(body.setting, Setting.Kind.FUNCTION, List.of(), 0, 0);
-            body.add(new Deed.Calls(operation, operation.name(), of, List.of(new Flow(elements, elementType)), true,
-                    inside, at));
+            Flow element = new Flow(elements, elementType);
+            boolean onEach = NameResolver.isType(of) && !operation.isStatic();
+            body.add(new Deed.Calls(operation, operation.name(), onEach ? element : of,
+                    onEach ? List.of() : List.of(element), true, inside, at));
             elements = List.of();
         }
     }

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.facts.TypeKind;
 import dev.huella.core.model.CodeType;
@@ -65,7 +66,9 @@ final class Members {
             table = new HashMap<>();
             for (Operation operation : type.operations()) {
                 if (operation.kind() == Kind.OPERATION) {
-                    table.computeIfAbsent(operation.name(), key -> new ArrayList<>(2)).add(operation);
+                    boolean sets = operation.modifiers().has(Mark.SETTER);
+                    table.computeIfAbsent(sets ? setter(operation.name()) : operation.name(), key -> new ArrayList<>(2))
+                            .add(operation);
                 }
             }
             if (!type.shape()) { // those of a shape come one by one, as uses are found
@@ -73,6 +76,11 @@ final class Members {
             }
         }
         return table;
+    }
+
+    /** Under which name an operation is found that is meant where a value is given to a member of that name, and nowhere else. */
+    static String setter(String name) {
+        return name + "=";
     }
 
     /** The type has more operations than when it was asked last. */

@@ -278,13 +278,18 @@ final class NameResolver {
         if (isType(of)) {
             HeadResolver.mention(body.type, TypeUse.of(of.type().type()), Mention.Kind.STATIC, at);
         }
-        boolean own = field.isStatic() || of.anyOf(Origin.Self.class);
+        boolean own = field.isStatic() || of.anyOf(Origin.Self.class) || isOfBase(of);
         if (!own && field.home().wrapped() == field) {
             return of.as(field.type().substitute(Supertypes.bindings(of.type())));
         }
         body.reads(field);
         TypeUse type = field.type().substitute(Supertypes.bindings(of.type()));
         return Flow.of(new Origin.OfField(field, own), type);
+    }
+
+    /** Whether the base is named to say whose field is meant, as in {@code Base<T>::field}. */
+    private boolean isOfBase(Flow of) {
+        return isType(of) && new Supertypes().isA(body.type, of.type().type());
     }
 
     static boolean isType(Flow flow) {

@@ -5,6 +5,8 @@ import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
+import dev.huella.core.model.Operation.Parameter;
+import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.resolve.Rule;
@@ -68,6 +70,52 @@ final class LanguageCopies {
                                 .stream()
                                 .allMatch(one -> one.inferred() || one.type().erased() == null
                                         || one.type().erased().external());
+    }
+
+    /** Nothing is asked for but a copy; what is true or false may say how deep. */
+    static boolean asksOnlyForACopy(Operation operation) {
+        return takesNothing(operation) || operation.parameters().stream().allMatch(one -> saysHowDeep(operation, one));
+    }
+
+    private static boolean saysHowDeep(Operation operation, Parameter parameter) {
+        int index = operation.parameters().indexOf(parameter);
+        return Switches.isTruth(parameter.type())
+                ? operation.deeds().stream().noneMatch(deed -> keeps(deed, operation, index))
+                : parameter.type().isUnknown() && isHandedOnAsTruth(operation, index);
+    }
+
+    /** What is given becomes a part of an object: the copy differs by it. */
+    private static boolean keeps(Deed deed, Operation operation, int index) {
+        return switch (deed) {
+            case Deed.Sets sets -> isGiven(sets.value(), operation, index);
+            case Deed.Creates creates -> creates.arguments().stream().anyMatch(one -> isGiven(one, operation, index));
+            case Deed.Calls calls when calls.callee() == null || calls.callee().isConstructor() ->
+                calls.arguments().stream().anyMatch(one -> isGiven(one, operation, index));
+            default -> false;
+        };
+    }
+
+    private static boolean isGiven(Flow flow, Operation operation, int index) {
+        return flow.any(origin -> origin instanceof Origin.OfParameter(Operation of, int at) && of == operation
+                && at == index);
+    }
+
+    /** All that is done with it is give it to an operation that asks for what is true or false. */
+    private static boolean isHandedOnAsTruth(Operation operation, int index) {
+        boolean handed = false;
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && calls.callee() != null) {
+                for (int i = 0; i < Math.min(calls.arguments().size(), calls.callee().parameters().size()); i++) {
+                    if (isGiven(calls.arguments().get(i), operation, index)) {
+                        if (!Switches.isTruth(calls.callee().parameters().get(i).type())) {
+                            return false;
+                        }
+                        handed = true;
+                    }
+                }
+            }
+        }
+        return handed;
     }
 
     /** The constructor for copies that comes with the language: none that is written takes one of the kind and does something with it. */

@@ -103,9 +103,9 @@ final class Passing {
         return given;
     }
 
-    /** True when it is one call of the same operation with the same values, guards against absence aside. */
+    /** True when it is one call of the same operation with the same values, guards against absence aside; a lock adds something. */
     static boolean only(Operation operation) {
-        return only(operation, operation.name(), 0);
+        return !operation.modifiers().has(Mark.SYNCHRONIZED) && only(operation, operation.name(), 0);
     }
 
     /** True when all that the call hands over is what the operation was handed. */
@@ -122,7 +122,8 @@ final class Passing {
                             && call.receiver().anyOf(Origin.Self.class) && only(call.callee(), name, depth + 1);
                     boolean same = (helper || call.name().equals(name) && !call.receiver().anyOf(Origin.Self.class))
                             && asItIs(call, operation);
-                    boolean again = Setting.inside(call.within(), Setting.Kind.WHILE)
+                    boolean again = Setting.inside(call.within(), Setting.Kind.LOCK)
+                            || Setting.inside(call.within(), Setting.Kind.WHILE)
                             || Setting.inside(call.within(), Setting.Kind.EACH); // more than once, or never
                     if (!same || again || ++calls > 1) {
                         return false;

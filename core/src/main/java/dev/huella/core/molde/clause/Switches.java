@@ -10,6 +10,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
+import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.LinkedHashMap;
@@ -60,9 +61,12 @@ final class Switches {
     }
 
     static boolean isTruth(Flow flow) {
-        return flow.type().dimensions() == 0 && TRUTH.contains(flow.type().type() == null
-                ? flow.type().text()
-                : flow.type().type().qualifiedName());
+        return isTruth(flow.type());
+    }
+
+    static boolean isTruth(TypeUse type) {
+        return type.dimensions() == 0
+                && TRUTH.contains(type.type() == null ? type.text() : type.type().qualifiedName());
     }
 
     /** Fields that are true or false and decide about parts of the operation. */

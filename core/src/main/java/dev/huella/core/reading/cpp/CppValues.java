@@ -125,6 +125,10 @@ final class CppValues extends Bodies {
         }
         String path = CppTypeTexts.plain(function.text());
         String name = path.substring(path.lastIndexOf('.') + 1);
+        Value meant = meant(name, node.child("arguments"), arguments, at);
+        if (meant != null) {
+            return meant;
+        }
         if (MAKERS.contains(name) && firstArgument(function) != null) {
             return new Value.Create(firstArgument(function).present(), arguments, null, node.span());
         }
@@ -163,6 +167,30 @@ final class CppValues extends Bodies {
             return new Value.Call(null, name, arguments, at);
         }
         return new Value.Call(value(function), Value.APPLY, arguments, at);
+    }
+
+    /** {@code std::mem_fn(&Type::operation)}, {@code std::bind_front(&Type::operation, object)}; null for other calls. */
+    private static Value meant(String name, SyntaxNode written, List<Value> arguments, SourceSpan at) {
+        boolean binds = name.equals("bind") || name.equals("bind_front");
+        if (arguments.isEmpty() || !binds && !name.equals("mem_fn")) {
+            return null;
+        }
+        String path = CppTypeTexts.plain(written.children().getFirst().text());
+        int dot = path.lastIndexOf('.');
+        boolean open = arguments.stream().skip(2).allMatch(CppValues::isOpen);
+        if (!path.startsWith("&") || dot < 0 || !open) {
+            return null;
+        }
+        String operation = path.substring(dot + 1);
+        return arguments.size() == 1 || isOpen(arguments.get(1))
+                ? new Value.Reference(null, TypeText.of(path.substring(1, dot).strip()), operation, at)
+                : new Value.Reference(arguments.get(1), null, operation, at);
+    }
+
+    /** {@code _1}: what is handed over later. */
+    private static boolean isOpen(Value argument) {
+        return argument instanceof Value.Name(String name, SourceSpan _) && name.matches("_\\d")
+                || argument instanceof Value.Member(Value _, String member, SourceSpan _) && member.matches("_\\d");
     }
 
     /** {@code xs.erase(std::remove(xs.begin(), xs.end(), x), xs.end())} takes {@code x} out. */

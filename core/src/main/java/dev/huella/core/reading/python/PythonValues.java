@@ -297,7 +297,18 @@ final class PythonValues extends Bodies {
         if (bodies.isOwnClass(name)) {
             return new Value.Create(TypeText.of(bodies.className()), arguments, null, node.span());
         }
-        return new Value.Call(null, name, arguments, at);
+        return name.equals("methodcaller") && !arguments.isEmpty()
+                && arguments.getFirst() instanceof Value.Literal(Value.Literal.Kind kind, String text, SourceSpan _)
+                && kind == Value.Literal.Kind.TEXT
+                        ? asking(text.substring(1, text.length() - 1), arguments, at)
+                        : new Value.Call(null, name, arguments, at);
+    }
+
+    /** {@code methodcaller("name", more)} asks whatever it is given. */
+    private static Value asking(String name, List<Value> arguments, SourceSpan at) {
+        Value call = new Value.Call(new Value.Name("asked", at), name, arguments.subList(1, arguments.size()), at);
+        return new Value.Function(List.of(new ParameterDeclared("asked", null)), List.of(new Step.Return(call, at)),
+                at);
     }
 
     private Value calledOn(SyntaxNode function, List<Value> arguments, SyntaxNode node) {
@@ -318,7 +329,7 @@ final class PythonValues extends Bodies {
         if (text.equals("update") && ownerOfAll(object) != null && arguments.size() == 1) {
             return allInto(ownerOfAll(object), node.child("arguments").children().getFirst(), at);
         }
-        if (text.equals("defaultdict") && object.is("identifier")) {
+        if ((text.equals("defaultdict") || text.equals("methodcaller")) && object.is("identifier")) {
             return calledByName(text, arguments, node, at);
         }
         if (text.equals("__class__") && bodies.isSelf(object.text())) {
