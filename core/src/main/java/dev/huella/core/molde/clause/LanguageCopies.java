@@ -79,9 +79,13 @@ final class LanguageCopies {
 
     private static boolean saysHowDeep(Operation operation, Parameter parameter) {
         int index = operation.parameters().indexOf(parameter);
-        return Switches.isTruth(parameter.type())
+        return isSwitch(parameter)
                 ? operation.deeds().stream().noneMatch(deed -> keeps(deed, operation, index))
-                : parameter.type().isUnknown() && isHandedOnAsTruth(operation, index);
+                : (parameter.inferred() || parameter.type().isUnknown()) && isHandedOnAsTruth(operation, index);
+    }
+
+    private static boolean isSwitch(Parameter parameter) {
+        return !parameter.inferred() && Switches.isTruth(parameter.type());
     }
 
     /** What is given becomes a part of an object: the copy differs by it. */
@@ -107,7 +111,7 @@ final class LanguageCopies {
             if (deed instanceof Deed.Calls calls && calls.callee() != null) {
                 for (int i = 0; i < Math.min(calls.arguments().size(), calls.callee().parameters().size()); i++) {
                     if (isGiven(calls.arguments().get(i), operation, index)) {
-                        if (!Switches.isTruth(calls.callee().parameters().get(i).type())) {
+                        if (!isSwitch(calls.callee().parameters().get(i))) {
                             return false;
                         }
                         handed = true;

@@ -16,7 +16,11 @@ final class CSharpMasks {
     private static final Pattern BY_REFERENCE = Pattern.compile("allows ref struct");
     /** The question mark of {@code a?.B = x}. */
     private static final Pattern SET_IF_PRESENT = Pattern
-            .compile("(?<=[\\w)\\]])(\\?)(?=\\.[\\w.]+\\s*[-+*/|&]?=[^=>])");
+            .compile("(?<=[\\w)\\]])(\\?)(?=(?:\\.[\\w.]+|\\[[^\\]\\n]*\\])\\s*[-+*/|&]?=[^=>])");
+
+    /** What the rest of a list must be like. */
+    private static final Pattern REST = Pattern
+            .compile("(?<=[\\[,] ?)\\.\\.([ \\t]*(?:var[ \\t]+\\w+|\\{[^{}\\n]*\\}(?:[ \\t]*\\w+)?))(?=\\s*[\\],])");
 
     /** The head of a block of members for another type: the words in front of the type's name, and what follows it. */
     private static final Pattern FOR_ANOTHER = Pattern
@@ -31,6 +35,7 @@ final class CSharpMasks {
                 .write(BY_REFERENCE, 0, "class            ")
                 .write(NOTHING, 1, EMPTY_LIST)
                 .blank(SET_IF_PRESENT, 1)
+                .blank(REST, 1)
                 .write(FOR_ANOTHER, 1, "new class ")
                 .blank(FOR_ANOTHER, 2)
                 .blank(FOR_ANOTHER, 3)

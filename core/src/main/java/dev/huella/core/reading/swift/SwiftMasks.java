@@ -6,7 +6,8 @@ import java.util.regex.Pattern;
 /** What the grammar does not know. */
 final class SwiftMasks {
     private static final Pattern UNKNOWN = Pattern.compile(
-            "[:,]\\s*~\\w+|\\b(?:consuming|borrowing)(?=\\s+func\\b)|(?<=throws)\\s*\\([^)\\n]*\\)|\\bsending\\b(?=\\s+\\w)|\\bnonisolated\\(unsafe\\)"
+            "[:,]\\s*~\\w+|\\b(?:consuming|borrowing)(?=\\s+func\\b)|(?<=throws)\\s*\\([^)\\n]*\\)|\\bsending\\b(?=\\s+\\w)|\\bnonisolated\\(unsafe\\)|(?<![\\w.`])await(?=\\s+[\\w(\\[.$])"
+                    + "|\\bdiscard(?=\\s+self\\b)|\\bisolated(?=\\s+deinit\\b)|(?<=[=(,]\\s?)(?:consume|copy)(?=\\s+[a-z]\\w*\\b(?!\\s*[(:]))|(?<=<)let(?=\\s+\\w+\\s*:)"
                     + "|^#(?:if|elseif|else|endif|sourceLocation|warning|error)\\b[^\\n]*|^[ \\t]+#(?:if|elseif|else|endif)\\b[^\\n]*"
                     + "|@(?:_\\w+|available|objc|IBAction|IBOutlet|discardableResult|inlinable|usableFromInline|frozen)(?:\\((?:\"[^\"\\n]*\"|[^)\"\\n])*\\))?(?=\\s)",
             Pattern.MULTILINE);
