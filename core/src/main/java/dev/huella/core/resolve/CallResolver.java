@@ -117,7 +117,8 @@ final class CallResolver {
         }
         Map<TypeVariable, TypeUse> bindings = Inference.ofCall(callee, on, plain, expected, body.world.supertypes);
         boolean overContainer = (callee == null || callee.home().external())
-                && (containers.isContainer(on.type()) || !body.from.isJava() && containers.isGoneThrough(on.type()));
+                && (containers.isContainer(on.type()) || !body.from.isJava()
+                        && (containers.isGoneThrough(on.type()) || Enumerations.named(on) != null));
         boolean hands = !body.from.isJava() && body.world.library.hands(call.name())
                 && !(overContainer && body.world.library.maps(call.name()));
         Arguments.Handed handed = hands
@@ -146,7 +147,10 @@ final class CallResolver {
             }
         }
         boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
-        Flow byLibrary = named ? functions.ranBy(call) : null;
+        Flow byLibrary = callee == null || callee.home().external()
+                ? Enumerations.member(on, call.name(), body.world.library)
+                : null;
+        byLibrary = named && byLibrary == null ? functions.ranBy(call) : byLibrary;
         byLibrary = named && byLibrary == null ? byName.of(call.name(), on, receiver == null, ordered) : byLibrary;
         return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
     }

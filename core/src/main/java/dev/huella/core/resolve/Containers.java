@@ -53,6 +53,9 @@ final class Containers {
             return element(of.as(awaited)); // of the container that was waited for
         }
         TypeUse type = of.type().dimensions() > 0 ? of.type().element() : keptType(of.type());
+        if (type.isUnknown() && Enumerations.named(of) != null) {
+            return Flow.of(elementOf(of.first()), TypeUse.of(Enumerations.named(of)));
+        }
         if (type.isUnknown() && ownSteps != null && ownSteps.has(of.type())) {
             return ownSteps.element(of);
         }

@@ -159,6 +159,7 @@ final class NameResolver {
         CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
         if (owner != null) {
             Flow found = ofOwner(owner, of, member, expected);
+            found = found == null ? Enumerations.member(of, member.name(), body.world.library) : found;
             if (found != null) {
                 return found;
             }

@@ -16,8 +16,6 @@ import java.util.stream.Stream;
 
 /** What a body amounts to as a whole. */
 final class Bodies {
-    private static final Set<String> NEUTRAL = Set.of("null", "false", "\"\"", "''", "[]");
-    private static final Pattern ZERO = Pattern.compile("0(\\.0*)?[lLfFdDmMuUn]*");
     /** A text with something in it. */
     private static final Pattern SAID = Pattern.compile("(?s)[`'\"].+[`'\"]");
 
@@ -79,43 +77,10 @@ final class Bodies {
                 || returns.value().origins().stream().allMatch(origin -> origin instanceof Origin.Result);
     }
 
-    /** All it does is return a value that stands for none, an empty container, or its only input as it came. */
-    static boolean neutral(Operation operation) {
-        Flow value = onlyReturn(operation);
-        return value != null
-                ? value.origins().stream().allMatch(origin -> isNeutral(origin, operation))
-                : givesEmpty(operation);
-    }
-
     /** All it does is give back what it was given. */
     static boolean passesInput(Operation operation) {
         Flow value = onlyReturn(operation);
         return value != null && value.origins().stream().allMatch(origin -> origin instanceof Origin.OfParameter);
-    }
-
-    private static boolean isNeutral(Origin origin, Operation operation) {
-        return switch (origin) {
-            case Origin.Constant(String text) ->
-                text == null || NEUTRAL.contains(text) || ZERO.matcher(text).matches();
-            case Origin.OfParameter(Operation of, int _) -> of == operation && operation.parameters().size() == 1
-                    && operation.home().kind() != TypeKind.FUNCTION;
-            default -> false;
-        };
-    }
-
-    private static boolean givesEmpty(Operation operation) {
-        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
-        List<Deed> deeds = operation.deeds();
-        return operation.kind() == Kind.OPERATION && deeds.size() == 2
-                && deeds.getLast() instanceof Deed.Returns returns && returns.value() != null
-                && switch (deeds.getFirst()) {
-                    case Deed.Creates creates -> creates.arguments().isEmpty()
-                            && library.container(TypeUse.of(creates.type())) != null;
-                    case Deed.Calls calls -> calls.arguments().isEmpty()
-                            && (calls.callee() == null || calls.callee().home().external() && calls.callee().isStatic())
-                            && library.container(returns.value().type()) != null;
-                    default -> false;
-                };
     }
 
     /** All it does is say something fixed where others of its kind do more. */
@@ -181,7 +146,7 @@ final class Bodies {
                         && SAID.matcher(text).matches());
     }
 
-    private static Flow onlyReturn(Operation operation) {
+    static Flow onlyReturn(Operation operation) {
         List<Deed> deeds = operation.deeds();
         return operation.kind() == Kind.OPERATION && deeds.size() == 1
                 && deeds.getFirst() instanceof Deed.Returns returns

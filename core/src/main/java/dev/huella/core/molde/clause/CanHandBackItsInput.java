@@ -43,6 +43,7 @@ public final class CanHandBackItsInput implements Clause.Listed {
             }
             tested |= deed instanceof Deed.TestsAbsence tests && tests.value().first().equals(given);
         }
-        return returns.value().anyOf(Origin.Fresh.class) || tested && !Setting.inside(returns.within(), Setting.Kind.REST);
+        return returns.value().anyOf(Origin.Fresh.class)
+                || tested && !Setting.inside(returns.within(), Setting.Kind.REST);
     }
 }

@@ -148,7 +148,8 @@ final class Creation {
             case Origin.Result(Operation callee, Origin receiver) ->
                 !(receiver instanceof Origin.Self) || !moves(callee);
             case Origin.OfParameter _, Origin.ElementOf _ -> true;
-            case Origin.Self _, Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
+            case Origin.Self(CodeType of) -> of.kind() == TypeKind.ENUM; // which of its constants it is
+            case Origin.OfFunctionParameter _, Origin.Fresh _, Origin.CopyOf _, Origin.OfFunction _,
                     Origin.Constant _, Origin.OfType _, Origin.Unknown _ ->
                 false;
         });

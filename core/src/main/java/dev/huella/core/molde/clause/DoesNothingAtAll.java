@@ -39,6 +39,6 @@ public final class DoesNothingAtAll implements Clause.Listed {
     }
 
     private static boolean isNothing(Operation operation) {
-        return Bodies.empty(operation) || Bodies.neutral(operation);
+        return Bodies.empty(operation) || Neutral.givesNothing(operation);
     }
 }

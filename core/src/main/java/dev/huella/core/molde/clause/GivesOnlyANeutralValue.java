@@ -21,7 +21,7 @@ public final class GivesOnlyANeutralValue implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.operations(model, operation -> {
-            if (Bodies.neutral(operation)) {
+            if (Neutral.givesNothing(operation)) {
                 into.add(operation.place(), operation);
             }
         });

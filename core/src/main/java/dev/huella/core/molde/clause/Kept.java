@@ -254,11 +254,9 @@ final class Kept {
                 if (origin instanceof Origin.ElementOf(Origin.OfField(Field table, boolean _)) && table.isStatic()) {
                     known(model, table).forEach(one -> to.put(one, sets.field(), sets.at())); // one of a table
                 }
-                CodeType made = Origins.made(origin);
                 Origin.OfParameter parameter = Origins.parameter(origin, operation);
-                if (made != null) {
-                    to.put(made, sets.field(), sets.at());
-                } else if (parameter != null) {
+                reaching(Origins.made(origin), origin).forEach(made -> to.put(made, sets.field(), sets.at()));
+                if (parameter != null) {
                     setters.computeIfAbsent(operation, key -> new HashMap<>())
                             .computeIfAbsent(parameter.index(), key -> new ArrayList<>())
                             .add(sets.field());
@@ -267,9 +265,18 @@ final class Kept {
         });
         handers(model, setters);
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> given(calls.callee(), calls.arguments(), calls.at(),
-                setters, origin -> made(model, origin), to));
+                setters, origin -> reaching(made(model, origin), origin), to));
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(creates.constructor(), creates.arguments(),
-                creates.at(), setters, origin -> made(model, origin), to));
+                creates.at(), setters, origin -> reaching(made(model, origin), origin), to));
+    }
+
+    /** What the value is: the object made for it, or those that an operation of the sources makes and hands out. */
+    private static Set<CodeType> reaching(CodeType made, Origin origin) {
+        boolean handedOut = origin instanceof Origin.Result(Operation callee, Origin _) && callee != null
+                && !callee.home().external();
+        return made != null
+                ? Set.of(made)
+                : handedOut ? Creation.fresh(((Origin.Result) origin).callee()).keySet() : Set.of();
     }
 
     /** Adds the operations that hand a parameter on to a constructor which sets fields from it. */
@@ -306,13 +313,10 @@ final class Kept {
     }
 
     private static void given(Operation callee, List<Flow> arguments, SourceSpan at,
-            Map<Operation, Map<Integer, List<Field>>> setters, Function<Origin, CodeType> madeBy, Puts to) {
+            Map<Operation, Map<Integer, List<Field>>> setters, Function<Origin, Set<CodeType>> madeBy, Puts to) {
         setters.getOrDefault(callee, Map.of()).forEach((index, fields) -> {
             for (Origin origin : index < arguments.size() ? arguments.get(index).origins() : List.<Origin>of()) {
-                CodeType made = madeBy.apply(origin);
-                if (made != null) {
-                    fields.forEach(field -> to.put(made, field, at));
-                }
+                madeBy.apply(origin).forEach(made -> fields.forEach(field -> to.put(made, field, at)));
             }
         });
     }

@@ -44,7 +44,9 @@ final class CppValues extends Bodies {
         return switch (node.kind()) {
             case "identifier", "type_identifier", "field_identifier", "namespace_identifier" ->
                 new Value.Name(node.text(), at);
-            case "qualified_identifier" -> dotted(CppTypeTexts.plain(node.text()), at);
+            case "qualified_identifier" -> node.text().equals("std::nullopt")
+                    ? new Literal(Literal.Kind.NULL, "null", at)
+                    : dotted(CppTypeTexts.plain(node.text()), at);
             case "template_function", "template_type", "template_method" -> value(node.child("name"));
             case "this" -> new Value.Self(null, at);
             case "null", "nullptr" -> new Literal(Literal.Kind.NULL, "null", at);

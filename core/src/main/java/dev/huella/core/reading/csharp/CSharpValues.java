@@ -212,12 +212,28 @@ final class CSharpValues extends Bodies {
             return new Value.Call(null, simple(function), withTypes(function, arguments), at);
         }
         if (function.is("member_access_expression")) {
-            return new Value.Call(value(function.child("expression")), simple(name), withTypes(name, arguments), at);
+            Value call = new Value.Call(value(function.child("expression")), simple(name), withTypes(name, arguments),
+                    at);
+            TypeText constants = constants(function.child("expression").text(), name);
+            return constants == null ? call : new Value.Cast(constants, call, at);
         }
         if (function.is("conditional_access_expression")) {
             return onMember(conditionalAccess(function), arguments, node.span());
         }
         return new Value.Call(value(function), Value.APPLY, arguments, at);
+    }
+
+    /** What {@code Enum.Parse<Kind>} and {@code Enum.GetValues<Kind>} give; null for other operations. */
+    private static TypeText constants(String of, SyntaxNode name) {
+        SyntaxNode list = name.is("generic_name") ? name.first("type_argument_list") : null;
+        TypeText type = list == null || !of.matches("(System\\.)?Enum")
+                ? null
+                : CSharpTypes.type(list.children().getFirst());
+        return type == null ? null : switch (simple(name)) {
+            case "Parse" -> type;
+            case "GetValues" -> type.array(1);
+            default -> null;
+        };
     }
 
     /** Registrations name their types as type arguments; with no other argument these are what the call is about. */

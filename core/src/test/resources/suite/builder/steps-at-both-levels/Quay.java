@@ -1,0 +1,3 @@
+class Quay {
+    Load next() { return new Bale.Builder().marked(Load.Mark.COLD).tight().build(); }
+}
