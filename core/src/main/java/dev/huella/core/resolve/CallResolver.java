@@ -146,13 +146,21 @@ final class CallResolver {
                 return byName;
             }
         }
-        boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
-        Flow byLibrary = callee == null || callee.home().external()
+        Flow byLibrary = byLibrary(call, callee, receiver, on, ordered);
+        return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
+    }
+
+    /** What the language or its library gives for a call; null where it is no operation of theirs, or nothing is known of it. */
+    private Flow byLibrary(Value.Call call, Operation callee, Flow receiver, Flow on, List<Flow> given) {
+        Flow constants = callee == null || callee.home().external()
                 ? Enumerations.member(on, call.name(), body.world.library)
                 : null;
-        byLibrary = named && byLibrary == null ? functions.ranBy(call) : byLibrary;
-        byLibrary = named && byLibrary == null ? byName.of(call.name(), on, receiver == null, ordered) : byLibrary;
-        return byLibrary != null ? byLibrary : result(callee, receiver == null ? null : on, on, ordered, bindings);
+        boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
+        if (constants != null || !named) {
+            return constants;
+        }
+        Flow ran = functions.ranBy(call);
+        return ran != null ? ran : byName.of(call.name(), on, receiver == null, given);
     }
 
     /** What is not known is many things where a function of the code makes something of each. */

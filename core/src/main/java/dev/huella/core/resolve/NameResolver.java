@@ -158,8 +158,7 @@ final class NameResolver {
                 : settled(values.flow(member.of()), member.name());
         CodeType owner = of.type().dimensions() > 0 ? null : of.type().erased();
         if (owner != null) {
-            Flow found = ofOwner(owner, of, member, expected);
-            found = found == null ? Enumerations.member(of, member.name(), body.world.library) : found;
+            Flow found = ofOwnerOrLanguage(owner, of, member, expected);
             if (found != null) {
                 return found;
             }
@@ -229,6 +228,11 @@ final class NameResolver {
             body.world.late.asked(self, member.name());
         }
         return inside ? Flow.of(new Origin.Result(null, of.first()), TypeUse.UNKNOWN) : Flow.UNKNOWN;
+    }
+
+    private Flow ofOwnerOrLanguage(CodeType owner, Flow of, Value.Member member, TypeUse expected) {
+        Flow found = ofOwner(owner, of, member, expected);
+        return found == null ? Enumerations.member(of, member.name(), body.world.library) : found;
     }
 
     private Flow ofOwner(CodeType owner, Flow of, Value.Member member, TypeUse expected) {

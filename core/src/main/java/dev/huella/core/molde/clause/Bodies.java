@@ -2,15 +2,12 @@ package dev.huella.core.molde.clause;
 
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.facts.OperationDeclared.Kind;
-import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
-import dev.huella.core.model.TypeUse;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 

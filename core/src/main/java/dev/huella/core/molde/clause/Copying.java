@@ -92,7 +92,8 @@ final class Copying {
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = afterwards(operation, reached, asIs);
                 if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)
-                        || (creates.arguments().stream().anyMatch(Origins::isWorkedOut) || rearranges(operation))
+                        || (creates.arguments().stream().anyMatch(Origins::isWorkedOut)
+                                || LanguageCopies.rearranges(operation))
                                 && !isAskedFor(operation)
                         || keepsItsMaker(creates)) {
                     continue; // another one, unlike its object
@@ -119,16 +120,6 @@ final class Copying {
                     0);
         }
         return found;
-    }
-
-    /** Something the object keeps, or that it was handed, is put in another order or sifted: it makes another one. */
-    private static boolean rearranges(Operation operation) {
-        var library = LibraryKnowledge.of(operation.home());
-        return operation.deeds()
-                .stream()
-                .anyMatch(deed -> deed instanceof Deed.Calls calls
-                        && (calls.callee() == null || calls.callee().home().external())
-                        && library.lists("rearranges", calls.name()));
     }
 
     /** The library's own way to ask for a copy: what comes of it is one, though a part may be worked out anew. */

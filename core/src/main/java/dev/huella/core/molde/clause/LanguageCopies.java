@@ -72,6 +72,16 @@ final class LanguageCopies {
                                         || one.type().erased().external());
     }
 
+    /** Something the object keeps, or that it was handed, is put in another order or sifted: it makes another one. */
+    static boolean rearranges(Operation operation) {
+        var library = LibraryKnowledge.of(operation.home());
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls
+                        && (calls.callee() == null || calls.callee().home().external())
+                        && library.lists("rearranges", calls.name()));
+    }
+
     /** Nothing is asked for but a copy; what is true or false may say how deep. */
     static boolean asksOnlyForACopy(Operation operation) {
         return takesNothing(operation) || operation.parameters().stream().allMatch(one -> saysHowDeep(operation, one));

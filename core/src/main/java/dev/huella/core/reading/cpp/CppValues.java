@@ -137,6 +137,27 @@ final class CppValues extends Bodies {
         if (CASTS.contains(name) && arguments.size() == 1) {
             return cast(firstArgument(function), arguments.getFirst(), at);
         }
+        Value ofLibrary = ofLibrary(path, name, arguments, at);
+        if (ofLibrary != null) {
+            return ofLibrary;
+        }
+        if (function.is("template_function") && Character.isUpperCase(name.charAt(0))) {
+            return new Value.Create(new TypeText(name, List.of(firstArgument(function) == null
+                    ? TypeText.of("?")
+                    : firstArgument(function)), 0), arguments, null, node.span());
+        }
+        int dot = path.lastIndexOf('.');
+        if (function.is("qualified_identifier") && dot > 0) {
+            return new Value.Call(dotted(path.substring(0, dot), function.span()), name, arguments, at);
+        }
+        if (function.is("identifier") || function.is("template_function") || function.is("type_identifier")) {
+            return new Value.Call(null, name, arguments, at);
+        }
+        return new Value.Call(value(function), Value.APPLY, arguments, at);
+    }
+
+    /** Functions of the library that stand for an operation of what they are handed first; null for other calls. */
+    private static Value ofLibrary(String path, String name, List<Value> arguments, SourceSpan at) {
         if (THROUGH.contains(path) && arguments.size() == 1) {
             return arguments.getFirst();
         }
@@ -156,19 +177,7 @@ final class CppValues extends Bodies {
         if ((path.equals("std.invoke") || path.equals("std.visit")) && !arguments.isEmpty()) {
             return new Value.Call(arguments.getFirst(), Value.APPLY, arguments.subList(1, arguments.size()), at);
         }
-        if (function.is("template_function") && Character.isUpperCase(name.charAt(0))) {
-            return new Value.Create(new TypeText(name, List.of(firstArgument(function) == null
-                    ? TypeText.of("?")
-                    : firstArgument(function)), 0), arguments, null, node.span());
-        }
-        int dot = path.lastIndexOf('.');
-        if (function.is("qualified_identifier") && dot > 0) {
-            return new Value.Call(dotted(path.substring(0, dot), function.span()), name, arguments, at);
-        }
-        if (function.is("identifier") || function.is("template_function") || function.is("type_identifier")) {
-            return new Value.Call(null, name, arguments, at);
-        }
-        return new Value.Call(value(function), Value.APPLY, arguments, at);
+        return null;
     }
 
     /** {@code std::mem_fn(&Type::operation)}, {@code std::bind_front(&Type::operation, object)}; null for other calls. */
