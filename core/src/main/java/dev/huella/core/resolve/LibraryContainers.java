@@ -80,7 +80,8 @@ public final class LibraryContainers {
     }
 
     private Kept of(TypeUse use, int depth) {
-        Container kind = containers.get(use.type().qualifiedName());
+        boolean ownName = !use.type().external() && use.type().namespace().isEmpty(); // that only happens to be the same
+        Container kind = ownName ? null : containers.get(use.type().qualifiedName());
         if (kind == null && use.type().external() && (!fullNames || !use.type().qualifiedName().startsWith("java"))) {
             kind = containers.get(use.type().name());
         }

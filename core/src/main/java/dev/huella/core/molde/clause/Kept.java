@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
@@ -248,6 +249,15 @@ final class Kept {
 
     /** Directly, or through a constructor or operation that sets the field from its parameter. */
     static void puts(Model model, Puts to) {
+        puts(model, Kept::alone, to);
+    }
+
+    /** The same, and what an operation of the sources may have made for it. */
+    static void mayPut(Model model, Puts to) {
+        puts(model, Kept::reaching, to);
+    }
+
+    private static void puts(Model model, BiFunction<CodeType, Origin, Set<CodeType>> reaching, Puts to) {
         Map<Operation, Map<Integer, List<Field>>> setters = new HashMap<>();
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             for (Origin origin : sets.value().origins()) {
@@ -255,7 +265,8 @@ final class Kept {
                     known(model, table).forEach(one -> to.put(one, sets.field(), sets.at())); // one of a table
                 }
                 Origin.OfParameter parameter = Origins.parameter(origin, operation);
-                reaching(Origins.made(origin), origin).forEach(made -> to.put(made, sets.field(), sets.at()));
+                reaching.apply(Origins.made(origin), origin)
+                        .forEach(made -> to.put(made, sets.field(), sets.at()));
                 if (parameter != null) {
                     setters.computeIfAbsent(operation, key -> new HashMap<>())
                             .computeIfAbsent(parameter.index(), key -> new ArrayList<>())
@@ -265,9 +276,13 @@ final class Kept {
         });
         handers(model, setters);
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> given(calls.callee(), calls.arguments(), calls.at(),
-                setters, origin -> reaching(made(model, origin), origin), to));
+                setters, origin -> reaching.apply(made(model, origin), origin), to));
         Deeds.each(model, Deed.Creates.class, (operation, creates) -> given(creates.constructor(), creates.arguments(),
-                creates.at(), setters, origin -> reaching(made(model, origin), origin), to));
+                creates.at(), setters, origin -> reaching.apply(made(model, origin), origin), to));
+    }
+
+    private static Set<CodeType> alone(CodeType made, Origin origin) {
+        return made == null ? Set.of() : Set.of(made);
     }
 
     /** What the value is: the object made for it, or those that an operation of the sources makes and hands out. */

@@ -24,9 +24,10 @@ final class RubyParameters {
                         WrittenType.orOfDefault(null, child.child("value"), WrittenType.Plain.RUBY),
                         child.child("value") != null));
                 case "splat_parameter" -> found.add(new ParameterDeclared(text, TypeText.of("?").array(1), true));
-                case "hash_splat_parameter", "forward_parameter" -> found.add(new ParameterDeclared(text, null, true));
-                case "block_parameter" -> found.add(new ParameterDeclared(text.isEmpty() ? "block" : text,
-                        TypeText.function(List.of(), TypeText.of("?")), true));
+                case "hash_splat_parameter" -> found.add(new ParameterDeclared(text, null, true));
+                case "block_parameter", "forward_parameter" ->
+                    found.add(new ParameterDeclared(text.isEmpty() ? "block" : text,
+                            TypeText.function(List.of(), TypeText.of("?")), true));
                 case "destructured_parameter" -> child.children()
                         .forEach(one -> found.add(new ParameterDeclared(one.text(), null)));
                 default -> {

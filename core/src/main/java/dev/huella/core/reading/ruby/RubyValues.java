@@ -368,7 +368,9 @@ final class RubyValues extends Bodies {
         List<Value> all = new ArrayList<>();
         SyntaxNode list = node.child("arguments");
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
-            all.add(child.is("block_argument") ? handed(child) : value(child));
+            if (!child.is("forward_argument") || all.isEmpty()) { // what else comes along is not known
+                all.add(child.is("block_argument") || child.is("forward_argument") ? handed(child) : value(child));
+            }
         }
         SyntaxNode block = node.child("block");
         if (block != null) {
@@ -380,7 +382,7 @@ final class RubyValues extends Bodies {
     /** {@code &:name} calls that operation on what it is given; {@code &value} hands a function on. */
     private Value handed(SyntaxNode argument) {
         SourceSpan at = argument.span();
-        if (argument.children().isEmpty()) {
+        if (argument.children().isEmpty() || argument.is("forward_argument")) {
             return new Value.Name(bodies.blockName(), at);
         }
         SyntaxNode inner = argument.children().getFirst();
