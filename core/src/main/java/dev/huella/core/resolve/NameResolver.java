@@ -294,7 +294,7 @@ final class NameResolver {
 
     /** Whether the base is named to say whose field is meant, as in {@code Base<T>::field}. */
     private boolean isOfBase(Flow of) {
-        return isType(of) && new Supertypes().isA(body.type, of.type().type());
+        return isType(of) && body.world.supertypes.isA(body.type, of.type().type());
     }
 
     static boolean isType(Flow flow) {

@@ -287,11 +287,13 @@ final class Kept {
 
     /** What the value is: the object made for it, or those that an operation of the sources makes and hands out. */
     private static Set<CodeType> reaching(CodeType made, Origin origin) {
-        boolean handedOut = origin instanceof Origin.Result(Operation callee, Origin _) && callee != null
-                && !callee.home().external();
-        return made != null
-                ? Set.of(made)
-                : handedOut ? Creation.fresh(((Origin.Result) origin).callee()).keySet() : Set.of();
+        if (made != null) {
+            return Set.of(made);
+        }
+        return origin instanceof Origin.Result(Operation callee, Origin _) && callee != null
+                && !callee.home().external()
+                        ? Creation.fresh(callee).keySet()
+                        : Set.of();
     }
 
     /** Adds the operations that hand a parameter on to a constructor which sets fields from it. */

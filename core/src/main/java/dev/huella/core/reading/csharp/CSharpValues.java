@@ -226,7 +226,7 @@ final class CSharpValues extends Bodies {
     /** What {@code Enum.Parse<Kind>} and {@code Enum.GetValues<Kind>} give; null for other operations. */
     private static TypeText constants(String of, SyntaxNode name) {
         SyntaxNode list = name.is("generic_name") ? name.first("type_argument_list") : null;
-        TypeText type = list == null || !of.matches("(System\\.)?Enum")
+        TypeText type = list == null || list.children().isEmpty() || !of.matches("(System\\.)?Enum")
                 ? null
                 : CSharpTypes.type(list.children().getFirst());
         return type == null ? null : switch (simple(name)) {
