@@ -60,7 +60,9 @@ public final class ConformanceCheck {
         return Sentence.with(words, role -> {
             String name = answer.speaking().get(role);
             List<Element> players = instance.playing(role);
-            return name != null || players.isEmpty() ? name : players.getFirst().name();
+            return name != null
+                    ? List.of(name)
+                    : players.isEmpty() ? List.of() : List.of(players.getFirst().name());
         }) + ".";
     }
 }

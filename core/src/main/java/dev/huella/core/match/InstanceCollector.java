@@ -14,6 +14,7 @@ import dev.huella.core.molde.Formula;
 import dev.huella.core.molde.PatternDefinition;
 import dev.huella.core.molde.PatternDefinition.Role;
 import dev.huella.core.molde.PatternDefinition.Variant;
+import dev.huella.core.molde.Sentence;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -26,9 +27,10 @@ import java.util.stream.Stream;
 
 /** Merges what was found around equal key players into one instance, and puts it into words. */
 final class InstanceCollector {
+    private static final String FUNCTIONS = "functions";
     private final PatternDefinition pattern;
     private final Model model;
-    private final Map<List<Integer>, Merged> byKey = new LinkedHashMap<>();
+    private final Map<List<String>, Merged> byKey = new LinkedHashMap<>();
 
     InstanceCollector(PatternDefinition pattern, Model model) {
         this.pattern = pattern;
@@ -46,7 +48,7 @@ final class InstanceCollector {
     }
 
     void add(PatternPlan plan, Gathered gathered) {
-        List<Integer> key = key(gathered);
+        List<String> key = key(gathered);
         Merged merged = byKey.computeIfAbsent(key, ignored -> new Merged(pattern.roles().size()));
         if (merged.variant == null || pattern.variants().indexOf(plan.variant()) < pattern.variants()
                 .indexOf(merged.variant)) {
@@ -64,28 +66,35 @@ final class InstanceCollector {
                 .addAll(places));
     }
 
-    private List<Integer> key(Gathered gathered) {
-        List<Integer> key = new ArrayList<>();
+    private List<String> key(Gathered gathered) {
+        List<String> key = new ArrayList<>();
         for (int i = 0; i < pattern.roles().size(); i++) {
-            if (pattern.roles().get(i).key()) {
-                key.addAll(gathered.players.getOrDefault(i, Set.of()));
+            Role role = pattern.roles().get(i);
+            if (role.key()) {
+                gathered.players.getOrDefault(i, Set.of())
+                        .forEach(player -> key.add(called(role, model.element(player))));
             }
         }
         return key;
     }
 
+    /** Places that ask for functions without a name are one player, where the role says so. */
+    private static String called(Role role, Element player) {
+        boolean functions = role.writers() && player instanceof CodeType asked && asked.shape()
+                && asked.kind() == TypeKind.FUNCTION;
+        return functions ? FUNCTIONS : player.qualifiedName();
+    }
+
     List<NearMiss> withoutFound(List<NearMiss> misses) {
-        Set<List<Element>> found = new LinkedHashSet<>();
-        byKey.keySet().forEach(key -> found.add(key.stream().map(model::element).toList()));
-        Set<List<Element>> seen = new LinkedHashSet<>();
+        Set<List<String>> seen = new LinkedHashSet<>(byKey.keySet());
         return misses.stream().filter(miss -> {
-            List<Element> key = pattern.roles()
+            List<String> key = pattern.roles()
                     .stream()
                     .filter(Role::key)
-                    .flatMap(role -> miss.players().getOrDefault(role.name(), List.of()).stream())
-                    .map(Player::element)
+                    .flatMap(role -> miss.players().getOrDefault(role.name(), List.of()).stream()
+                            .map(player -> called(role, player.element())))
                     .toList();
-            return !found.contains(key) && seen.add(key);
+            return seen.add(key);
         }).toList();
     }
 
@@ -93,13 +102,10 @@ final class InstanceCollector {
         return byKey.entrySet().stream().map(entry -> instance(entry.getKey(), entry.getValue(), inquiry)).toList();
     }
 
-    private PatternInstance instance(List<Integer> key, Merged merged, Inquiry inquiry) {
+    private PatternInstance instance(List<String> key, Merged merged, Inquiry inquiry) {
         Map<String, List<Player>> players = players(merged.all, pattern);
         standIns(players);
-        String id = pattern.id() + ":" + String.join(":", key.stream()
-                .map(model::element)
-                .map(Element::qualifiedName)
-                .toList());
+        String id = pattern.id() + ":" + String.join(":", key);
         List<Fact> facts = facts(merged);
         List<Alternative> alternatives = pattern.unlikes()
                 .stream()
@@ -303,12 +309,13 @@ final class InstanceCollector {
             int variable = pattern.variables().indexOf(bare);
             Set<Integer> players = variable < 0 || leftOut.contains(variable) ? null : gathered.players.get(variable);
             if (players == null) {
-                filled.add(several && bare.equals("is") ? "are" : word.replaceAll("[{}]", ""));
+                String plain = word.replaceAll("[{}]", "");
+                filled.add(several ? Sentence.ofMany(plain) : plain);
                 several = false;
             } else {
                 List<String> names = names(variable, gathered);
                 several = names.size() > 1;
-                filled.add(word.replace("{" + bare + "}", bare).replace(bare, Wording.names(names)));
+                filled.add(word.replace("{" + bare + "}", bare).replace(bare, Sentence.listed(names)));
             }
         }
         return String.join(" ", filled);

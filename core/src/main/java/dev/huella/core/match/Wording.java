@@ -11,23 +11,9 @@ import java.util.List;
 final class Wording {
     private Wording() {}
 
-    /** Names of players as a list for a sentence. */
-    static String names(List<String> names) {
-        List<String> distinct = names.stream().distinct().toList();
-        if (distinct.size() <= 3) {
-            return distinct.size() < 2
-                    ? String.join("", distinct)
-                    : String.join(", ", distinct.subList(0, distinct.size() - 1)) + " and " + distinct.getLast();
-        }
-        return "%s, %s and %d more".formatted(distinct.get(0), distinct.get(1), distinct.size() - 2);
-    }
-
     /** A sentence of a definition with the names of players in the places of roles. */
     static String sentence(String words, PatternInstance instance) {
-        return Sentence.with(words, role -> {
-            List<String> playing = instance.playing(role).stream().map(Wording::name).toList();
-            return playing.isEmpty() ? null : names(playing);
-        });
+        return Sentence.with(words, role -> instance.playing(role).stream().map(Wording::name).toList());
     }
 
     static String name(Element element) {
@@ -44,8 +30,8 @@ final class Wording {
         }
         String outcome = found.isEmpty()
                 ? "did not find " + (wanted.size() > 1 ? "them" : "it")
-                : "found only " + names(found);
-        return "Looked for %s such that %s, and %s.".formatted(names(wanted), clauses, outcome);
+                : "found only " + Sentence.listed(found);
+        return "Looked for %s such that %s, and %s.".formatted(Sentence.listed(wanted), clauses, outcome);
     }
 
     static String unreadable(Element element) {

@@ -40,7 +40,8 @@ public record PatternDefinition(String id, String family, String about, List<Rol
      * @param standIn the role whose players also fill this one when nobody else does or its own player is outside the
      *            sources, or null
      * @param joined those players always fill this one too
-     * @param writers where functions without a name play it, the types they are written in play it too
+     * @param writers where functions without a name play it, the types they are written in play it too; as a key
+     *            player they are one, whichever place asks for them
      */
     public record Role(String name, Sort sort, boolean key, boolean counted, int least, String standIn,
             boolean joined, boolean writers) {}
