@@ -17,6 +17,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Stands as the name of several types that come together; they are its arguments. */
     public static final String TOGETHER = "(,)";
 
+    /** Of a variable: whatever type its value has, of which it is a copy. */
+    public static final TypeText COPIED = of("auto");
+
     public TypeText {
         arguments = List.copyOf(arguments);
     }

@@ -39,6 +39,7 @@ final class AssignResolver {
             Flow given = SubtypeHooks
                     .spread(values.flow(assign.value(), values.containers().element(container).type(), ""), body);
             body.add(new Deed.Stores(container, index, given, body.setting, assign.at()));
+            new Holders(body, values, null).fill(element.of(), "+=", List.of(given));
             return given;
         }
         Operation setter = setter(assign.target());
@@ -64,7 +65,8 @@ final class AssignResolver {
     }
 
     private Flow toLocal(Value.Assign assign, Value.Name name, BodyScope.Local local) {
-        Flow given = values.flow(assign.value(), local.flow().type(), name.name());
+        Flow given = values.containers()
+                .inPlace(values.flow(assign.value(), local.flow().type(), name.name()), local.flow().type());
         if (local.flow().first() instanceof Origin.OfParameter(Operation of, int at)
                 && at < of.parameters().size() && handsBack(of.parameters().get(at).type().text())) {
             body.add(new Deed.Stores(local.flow(), null, given, body.setting, assign.at()));

@@ -67,6 +67,13 @@ final class BodyScope {
             flow.origins().forEach(this::add);
         }
 
+        /** A container that was made here is filled from another one: it holds those elements. */
+        void fill(Flow from) {
+            origins.removeIf(origin -> origin instanceof Origin.Fresh || origin instanceof Origin.Constant);
+            or(from);
+            type = type.isUnknown() || type.dimensions() > 0 && type.element().isUnknown() ? from.type() : type;
+        }
+
         /** What it holds at the end of a way through the body, where some ways may have left it with nothing. */
         Flow flow(Body body) {
             boolean unset = given != null && !given.isEmpty() && !new Assigned(given, body).on(block.within);

@@ -8,9 +8,11 @@ import dev.huella.core.model.TypeUse;
 import dev.huella.core.resolve.LibraryContainers.Kept;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Follows elements through the library's containers: copies, views, iterators and streams keep what they go over. */
 final class Containers {
+    private static final Pattern REFERS = Pattern.compile("[&*]$");
     private final LibraryKnowledge library;
     private final OwnSteps ownSteps;
 
@@ -157,6 +159,18 @@ final class Containers {
                     likewise(receiver));
         }
         return library.maps(operation) ? Flow.of(computed(receiver), made.array(1)) : null;
+    }
+
+    /** Where objects lie in place, a container that is put into a variable of its own type is another one. */
+    Flow inPlace(Flow given, TypeUse variable) {
+        boolean copied = library.rule(Rule.OBJECTS_IN_PLACE) && isContainer(variable) && !holdsOne(variable)
+                && variable.dimensions() == 0 && !REFERS.matcher(variable.text()).find();
+        return !copied
+                ? given
+                : new Flow(given.origins()
+                        .stream()
+                        .map(origin -> origin instanceof Origin.OfField ? copy(origin, true) : origin)
+                        .toList(), given.type());
     }
 
     /** The type of another container of the same elements. */

@@ -9,6 +9,7 @@ import dev.huella.core.model.CodeType;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,12 +20,14 @@ import java.util.concurrent.ConcurrentHashMap;
 final class FileScope {
     private static final CodeType NONE = CodeType.named("");
     private static final int DEEPEST = 8;
+    private static final int MOST_NAMESPACES = 100; // each may stand in any of those before it
     private final FileFacts facts;
     private final TypeIndex index;
     private final Map<String, ImportSeen> single = new HashMap<>();
     private final Map<String, CodeType> found = new HashMap<>();
     private final Map<String, CodeType> own = new HashMap<>();
     private final List<ImportSeen> members = new ArrayList<>();
+    private final Set<String> namespaces = new LinkedHashSet<>();
     private final Map<String, Optional<FileScope>> modules = new ConcurrentHashMap<>();
     private final Map<String, CodeType> given = new ConcurrentHashMap<>();
     private final Map<String, Optional<ModuleMember>> outside = new ConcurrentHashMap<>();
@@ -39,8 +42,24 @@ final class FileScope {
             }
             if (!seen.all()) {
                 single.put(seen.local(), seen);
+            } else if (seen.module() == null) {
+                opened(seen.name());
             }
         }
+    }
+
+    /** A namespace whose types are seen here; it may be named from within another one that is. */
+    private void opened(String namespace) {
+        if (index.library().rule(Rule.NAMESPACES_OPEN_INWARDS) && namespaces.size() < MOST_NAMESPACES) {
+            for (String open : List.copyOf(namespaces)) {
+                namespaces.add(open + "." + namespace);
+            }
+            for (String around = facts.namespace(); !around.isEmpty(); around = around.substring(0,
+                    Math.max(0, around.lastIndexOf('.')))) {
+                namespaces.add(around + "." + namespace);
+            }
+        }
+        namespaces.add(namespace);
     }
 
     FileFacts facts() {
@@ -107,8 +126,8 @@ final class FileScope {
         if (near != null) {
             return near;
         }
-        for (ImportSeen seen : facts.imports()) {
-            CodeType type = seen.all() ? index.qualified(seen.name() + "." + simple) : null;
+        for (String open : namespaces) {
+            CodeType type = index.qualified(open + "." + simple);
             if (type != null) {
                 return type;
             }
@@ -120,6 +139,17 @@ final class FileScope {
             }
         }
         return index.library().rule(Rule.ANY_NAMESPACE) ? index.anywhere(simple) : null;
+    }
+
+    /** A name with dots whose first part stands in a namespace that the file brings into sight; else what is given. */
+    CodeType inImported(String dotted, CodeType otherwise) {
+        for (String open : namespaces) {
+            CodeType type = index.source(open + "." + dotted);
+            if (type != null) {
+                return type;
+            }
+        }
+        return otherwise;
     }
 
     private CodeType around(String simple, String namespace) {

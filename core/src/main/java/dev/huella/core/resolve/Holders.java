@@ -24,6 +24,9 @@ final class Holders {
 
     /** Notes what a call puts into a field that holds one object in something of the library. */
     void note(Value.Call call, Operation callee, Flow on, List<Flow> given) {
+        if (callee == null || callee.home().external()) {
+            fill(call.receiver(), call.name(), given);
+        }
         boolean puts = !given.isEmpty() && body.world.library.adds(call.name())
                 && (callee == null || callee.home().external()) && values.containers().holdsOne(on.type());
         for (Origin origin : puts ? on.origins() : List.<Origin>of()) {
@@ -33,6 +36,48 @@ final class Holders {
                 body.add(new Deed.Sets(field, own, last, within, call.at()));
             }
         }
+    }
+
+    /** A container that the body makes holds the elements of those it is filled from. */
+    void fill(Value into, String operation, List<Flow> given) {
+        BodyScope.Local made = into instanceof Value.Name name ? body.scope.find(name.name()) : null;
+        if (made == null || !values.containers().isContainer(made.flow().type())
+                || !made.flow().origins().stream().allMatch(Holders::isOwn)) {
+            return;
+        }
+        for (Flow one : given) {
+            if (isAll(one, made, operation)) {
+                one.origins().stream().filter(origin -> !isOwn(origin)).forEach(from -> hold(made, from, one.type()));
+            } else if (body.world.library.adds(operation) && one.first() instanceof Origin.ElementOf(Origin from)
+                    && isGoneThrough(from)) {
+                hold(made, from, one.type().array(1));
+            }
+        }
+    }
+
+    private boolean isAll(Flow given, BodyScope.Local made, String operation) {
+        if (!values.containers().isContainer(given.type())) {
+            return false;
+        }
+        TypeUse element = values.containers().element(made.flow()).type();
+        return body.world.library.lists("addsAll", operation) || element.type() != null
+                && element.type() == values.containers().element(given).type().type();
+    }
+
+    private static void hold(BodyScope.Local made, Origin from, TypeUse type) {
+        Origin of = from instanceof Origin.CopyOf(Origin inner, boolean _) ? inner : from;
+        made.fill(new Flow(List.of(new Origin.CopyOf(of, true)), type));
+    }
+
+    private static boolean isOwn(Origin origin) {
+        return origin instanceof Origin.Fresh || origin instanceof Origin.Unknown || origin instanceof Origin.Constant
+                || origin instanceof Origin.CopyOf(Origin _, boolean detached) && detached;
+    }
+
+    /** True in a loop over it, where nothing is left out. */
+    private boolean isGoneThrough(Origin container) {
+        return body.setting != null && body.setting.kind() == Setting.Kind.EACH
+                && body.setting.about().stream().anyMatch(over -> over.origins().contains(container));
     }
 
     /** A function of the library that exchanges what its first argument names, at once; null for all other calls. */

@@ -16,6 +16,8 @@ public enum Rule {
     GLOBAL_FUNCTIONS("globalFunctions"),
     /** What an outer namespace declares is seen in the inner one. */
     ANY_NAMESPACE("anyNamespace"),
+    /** A namespace that is brought into sight may be named from within one that already is. */
+    NAMESPACES_OPEN_INWARDS("namespacesOpenInwards"),
     /** A type has one operation of a name: a subtype's own takes its place whatever it is given. */
     ONE_BY_NAME("oneByName"),
     /** A bare name with nothing handed over reads the field of that name, even one that holds a function. */

@@ -1,6 +1,7 @@
 package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Step;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -110,12 +111,14 @@ final class StepResolver {
     }
 
     private void declare(Step.Declare declare) {
-        TypeUse written = declare.type() == null
-                ? TypeUse.UNKNOWN
-                : body.use(declare.type(), Mention.Kind.LOCAL, declare.at());
+        boolean open = declare.type() == null || declare.type().equals(TypeText.COPIED);
+        TypeUse written = open ? TypeUse.UNKNOWN : body.use(declare.type(), Mention.Kind.LOCAL, declare.at());
         Flow first = declare.initial() == null
                 ? new Flow(List.of(), written)
                 : values.flow(declare.initial(), written, declare.name());
+        if (declare.type() != null) {
+            first = values.containers().inPlace(first, open ? first.type() : written);
+        }
         body.scope.declare(declare.name(), first, written, new BodyScope.Block(body.setting,
                 written.isUnknown() && body.world.library.rule(Rule.DYNAMIC)));
         body.scope.find(declare.name()).holds(declare.initial());

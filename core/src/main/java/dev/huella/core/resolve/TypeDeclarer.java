@@ -16,6 +16,7 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeVariable;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -115,6 +116,9 @@ final class TypeDeclarer {
 
     /** Gives declarations that add to another type that type, or one of their own when there is none to be found. */
     void extend(TypeNames names) {
+        extensions.sort(Comparator.comparingInt(one -> one.facts.nested().isEmpty()
+                ? Integer.MAX_VALUE // those that declare types of their own come first, for others may add to these
+                : one.facts.name().split("\\.").length));
         for (int i = 0; i < extensions.size(); i++) {
             Waiting one = extensions.get(i);
             CodeType target = names.known(one.facts.name(),

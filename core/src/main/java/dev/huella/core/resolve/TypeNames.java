@@ -233,7 +233,8 @@ final class TypeNames {
                 }
             }
         }
-        return index.qualified(written);
+        CodeType found = index.qualified(written);
+        return found == null || found.external() ? from.file().inImported(written, found) : found;
     }
 
     private CodeType inside(CodeType type, String rest) {

@@ -177,7 +177,8 @@ final class CppBodies extends Bodies {
             } else if (name.is("structured_binding_declarator")) {
                 name.children().forEach(one -> into.add(new Step.Declare(one.text(), null, initial, one.span())));
             } else {
-                into.add(new Step.Declare(name.text(), type, initial, declarator.span()));
+                boolean copied = type == null && own.is("identifier"); // not a reference to what it is given
+                into.add(new Step.Declare(name.text(), copied ? TypeText.COPIED : type, initial, declarator.span()));
                 if (own.is("reference_declarator")
                         && (initial instanceof Value.Element || initial instanceof Value.Member)) {
                     others.put(name.text(), initial);
@@ -230,8 +231,9 @@ final class CppBodies extends Bodies {
         boolean object = type != null && !type.isOptional() && type.dimensions() == 0 && !type.isFunction()
                 && !PLAIN.contains(type.name());
         if (value.is("argument_list") || value.is("initializer_list")) {
-            List<Value> arguments = values(value);
-            if (object && value.is("initializer_list") && !type.arguments().isEmpty()) {
+            List<Value> arguments = CppValues.whole(values(value));
+            boolean listed = value.is("initializer_list") && arguments.size() == value.children().size();
+            if (object && listed && !type.arguments().isEmpty()) {
                 return new Value.Cast(type, new Value.ArrayOf(null, arguments, value.span()), value.span());
             }
             return object

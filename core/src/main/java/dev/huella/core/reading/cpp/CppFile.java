@@ -135,12 +135,15 @@ final class CppFile {
             SyntaxNode node = open.pop();
             if (node.is("using_declaration")) {
                 using(node);
+            } else if (node.is("namespace_alias_definition")) {
+                String meant = CppTypeTexts.plain(node.children().getLast().text());
+                imports.add(new ImportSeen(meant, false, false, node.child("name").text(), null));
             }
             boolean members = node.is("field_declaration_list"); // there it takes members over, constructors among them
             node.children()
                     .stream()
                     .filter(child -> !members || !child.is("using_declaration"))
-                    .forEach(open::push);
+                    .forEach(open::add);
         }
     }
 

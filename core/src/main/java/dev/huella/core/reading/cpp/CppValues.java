@@ -27,6 +27,10 @@ final class CppValues extends Bodies {
     private static final Set<String> OVER = Set.of("for_each", "transform", "any_of", "all_of", "none_of", "find_if",
             "find_if_not", "count_if", "copy_if", "sort", "stable_sort", "partition", "max_element", "min_element",
             "accumulate", "reduce", "transform_reduce");
+    /** The standard library's containers, which may be made of what another one holds. */
+    private static final Set<String> CONTAINERS = Set.of("std.vector", "std.list", "std.deque", "std.set",
+            "std.multiset", "std.unordered_set", "std.map", "std.multimap", "std.unordered_map", "vector", "list",
+            "deque", "set");
     private final CppBodies bodies;
 
     CppValues(CppBodies bodies) {
@@ -55,14 +59,18 @@ final class CppValues extends Bodies {
             case "string_literal", "raw_string_literal", "char_literal", "concatenated_string",
                     "user_defined_literal" ->
                 literal(Literal.Kind.TEXT, node);
-            case "parenthesized_expression", "pointer_expression", "parameter_pack_expansion", "co_await_expression",
+            case "pointer_expression" -> {
+                SyntaxNode of = node.children().getLast(); // *it++ is what it has come to
+                yield value(sign(node).equals("*") && of.is("update_expression") ? of.child("argument") : of);
+            }
+            case "parenthesized_expression", "parameter_pack_expansion", "co_await_expression",
                     "condition_clause" ->
                 last(node);
             case "field_expression" -> new Value.Member(value(node.child("argument")), field(node), at);
             case "call_expression" -> call(node);
             case "new_expression" -> creation(node);
             case "compound_literal_expression" -> new Value.Create(CppTypeTexts.type(node.child("type")),
-                    bodies.arguments(node.child("value")), null, at);
+                    whole(bodies.arguments(node.child("value"))), null, at);
             case "initializer_list" -> new Value.ArrayOf(null, values(node), at);
             case "initializer_pair" -> value(node.child("value"));
             case "subscript_expression" -> new Value.Element(value(node.child("argument")),
@@ -118,6 +126,13 @@ final class CppValues extends Bodies {
         return list == null || list.children().isEmpty() ? null : CppTypeTexts.type(list.children().getFirst());
     }
 
+    /** {@code (xs.begin(), xs.end())}: all of them. */
+    static List<Value> whole(List<Value> arguments) {
+        return arguments.size() == 2 && arguments.getFirst() instanceof Value.Call(Value of, String begin, var _, var _)
+                && arguments.getLast() instanceof Value.Call(Value same, String end, var _, var _)
+                && begin.endsWith("begin") && end.endsWith("end") && of != null && same != null ? List.of(of) : arguments;
+    }
+
     private Value call(SyntaxNode node) {
         SyntaxNode function = node.child("function");
         List<Value> arguments = bodies.arguments(node.child("arguments"));
@@ -140,6 +155,13 @@ final class CppValues extends Bodies {
         Value ofLibrary = ofLibrary(path, name, arguments, at);
         if (ofLibrary != null) {
             return ofLibrary;
+        }
+        if (CONTAINERS.contains(path) && path.startsWith("std.") && !function.text().endsWith(">")
+                && arguments.size() == 1) {
+            return new Value.Call(arguments.getFirst(), "copied", List.of(), at);
+        }
+        if (CONTAINERS.contains(path) && function.text().endsWith(">")) {
+            return new Value.Create(CppTypeTexts.type(function), whole(arguments), null, node.span());
         }
         if (function.is("template_function") && Character.isUpperCase(name.charAt(0))) {
             return new Value.Create(new TypeText(name, List.of(firstArgument(function) == null
@@ -167,6 +189,9 @@ final class CppValues extends Bodies {
         }
         if (OVER.contains(name) && arguments.size() > 1 && path.contains("ranges.")) {
             return new Value.Call(arguments.getFirst(), name, arguments.subList(1, arguments.size()), at);
+        }
+        if (path.equals("std.exchange") && arguments.size() == 2) {
+            return new Value.Call(arguments.getFirst(), "exchange", List.of(), at);
         }
         if ((path.equals("std.erase") || path.equals("std.erase_if")) && arguments.size() == 2) {
             return new Value.Call(arguments.getFirst(), "remove", List.of(arguments.getLast()), at);
