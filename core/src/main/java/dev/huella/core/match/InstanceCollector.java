@@ -91,7 +91,9 @@ final class InstanceCollector {
             List<String> key = pattern.roles()
                     .stream()
                     .filter(Role::key)
-                    .flatMap(role -> miss.players().getOrDefault(role.name(), List.of()).stream()
+                    .flatMap(role -> miss.players()
+                            .getOrDefault(role.name(), List.of())
+                            .stream()
                             .map(player -> called(role, player.element())))
                     .toList();
             return seen.add(key);

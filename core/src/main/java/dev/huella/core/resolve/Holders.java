@@ -24,11 +24,12 @@ final class Holders {
 
     /** Notes what a call puts into a field that holds one object in something of the library. */
     void note(Value.Call call, Operation callee, Flow on, List<Flow> given) {
-        if (callee == null || callee.home().external()) {
-            fill(call.receiver(), call.name(), given);
+        boolean library = (callee == null || callee.home().external()) && body.world.library.adds(call.name());
+        BodyScope.Local made = library ? made(call.receiver()) : null;
+        if (made != null) {
+            given.forEach(one -> fill(made, one, isAll(one, made, call.name())));
         }
-        boolean puts = !given.isEmpty() && body.world.library.adds(call.name())
-                && (callee == null || callee.home().external()) && values.containers().holdsOne(on.type());
+        boolean puts = !given.isEmpty() && library && values.containers().holdsOne(on.type());
         for (Origin origin : puts ? on.origins() : List.<Origin>of()) {
             if (origin instanceof Origin.OfField(var field, boolean own)) {
                 Flow last = given.getLast().anyOf(Origin.OfFunction.class) ? functions.lastMade() : given.getLast();
@@ -38,20 +39,27 @@ final class Holders {
         }
     }
 
-    /** A container that the body makes holds the elements of those it is filled from. */
-    void fill(Value into, String operation, List<Flow> given) {
-        BodyScope.Local made = into instanceof Value.Name name ? body.scope.find(name.name()) : null;
-        if (made == null || !values.containers().isContainer(made.flow().type())
-                || !made.flow().origins().stream().allMatch(Holders::isOwn)) {
-            return;
+    /** Notes what is put into a place of a container that the body makes. */
+    void placed(Value into, Flow one) {
+        BodyScope.Local made = made(into);
+        if (made != null) {
+            fill(made, one, false);
         }
-        for (Flow one : given) {
-            if (isAll(one, made, operation)) {
-                one.origins().stream().filter(origin -> !isOwn(origin)).forEach(from -> hold(made, from, one.type()));
-            } else if (body.world.library.adds(operation) && one.first() instanceof Origin.ElementOf(Origin from)
-                    && isGoneThrough(from)) {
-                hold(made, from, one.type().array(1));
-            }
+    }
+
+    /** A container that the body makes, as long as it holds nothing of its own; null for all other values. */
+    private BodyScope.Local made(Value into) {
+        BodyScope.Local local = into instanceof Value.Name name ? body.scope.find(name.name()) : null;
+        return local != null && values.containers().isContainer(local.flow().type())
+                && local.flow().origins().stream().allMatch(Holders::isOwn) ? local : null;
+    }
+
+    /** Another container, or each of its elements, one after the other: then it holds the elements of that. */
+    private void fill(BodyScope.Local made, Flow one, boolean all) {
+        if (all) {
+            one.origins().stream().filter(origin -> !isOwn(origin)).forEach(from -> hold(made, from, one.type()));
+        } else if (one.first() instanceof Origin.ElementOf(Origin from) && isGoneThrough(from)) {
+            hold(made, from, one.type().array(1));
         }
     }
 
@@ -60,8 +68,9 @@ final class Holders {
             return false;
         }
         TypeUse element = values.containers().element(made.flow()).type();
-        return body.world.library.lists("addsAll", operation) || element.type() != null
-                && element.type() == values.containers().element(given).type().type();
+        return body.world.library.lists("addsAll", operation)
+                || element.type() != null && (given.type().dimensions() > 0 || element.type() != given.type().type())
+                        && element.type() == values.containers().element(given).type().type();
     }
 
     private static void hold(BodyScope.Local made, Origin from, TypeUse type) {
@@ -70,7 +79,8 @@ final class Holders {
     }
 
     private static boolean isOwn(Origin origin) {
-        return origin instanceof Origin.Fresh || origin instanceof Origin.Unknown || origin instanceof Origin.Constant
+        return origin instanceof Origin.Fresh(CodeType type) && type.external() || origin instanceof Origin.Unknown
+                || origin instanceof Origin.Constant
                 || origin instanceof Origin.CopyOf(Origin _, boolean detached) && detached;
     }
 

@@ -130,7 +130,9 @@ final class CppValues extends Bodies {
     static List<Value> whole(List<Value> arguments) {
         return arguments.size() == 2 && arguments.getFirst() instanceof Value.Call(Value of, String begin, var _, var _)
                 && arguments.getLast() instanceof Value.Call(Value same, String end, var _, var _)
-                && begin.endsWith("begin") && end.endsWith("end") && of != null && same != null ? List.of(of) : arguments;
+                && begin.endsWith("begin") && end.endsWith("end") && of != null && same != null
+                        ? List.of(of)
+                        : arguments;
     }
 
     private Value call(SyntaxNode node) {

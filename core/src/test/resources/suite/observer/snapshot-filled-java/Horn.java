@@ -1,0 +1,30 @@
+import java.util.ArrayList;
+import java.util.List;
+
+interface Hearer {
+    void blown(int seconds);
+}
+
+class Horn {
+    private final List<Hearer> hearers = new ArrayList<>();
+    private int blownFor;
+
+    void add(Hearer hearer) {
+        hearers.add(hearer);
+    }
+
+    void leave(Hearer hearer) {
+        hearers.remove(hearer);
+    }
+
+    void blow(int seconds) {
+        blownFor += seconds;
+        List<Hearer> now = new ArrayList<>();
+        for (Hearer hearer : hearers) {
+            now.add(hearer);
+        }
+        for (Hearer hearer : now) {
+            hearer.blown(blownFor);
+        }
+    }
+}
