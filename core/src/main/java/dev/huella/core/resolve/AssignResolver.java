@@ -65,6 +65,7 @@ final class AssignResolver {
     }
 
     private Flow toLocal(Value.Assign assign, Value.Name name, BodyScope.Local local) {
+        Flow before = local.flow();
         Flow given = values.containers()
                 .inPlace(values.flow(assign.value(), local.flow().type(), name.name()), local.flow().type());
         if (local.flow().first() instanceof Origin.OfParameter(Operation of, int at)
@@ -77,7 +78,9 @@ final class AssignResolver {
         } else {
             local.or(Flow.UNKNOWN); // what is there now was worked out
         }
-        return given;
+        boolean steps = !assign.plain() && assign.value() instanceof Value.Literal && values.containers()
+                .isContainer(before.type()); // what steps over a container gives where it was
+        return steps ? before : given;
     }
 
     /** A member that nothing is known of is given a value by what it belongs to, as if that were asked to take it. */

@@ -30,6 +30,10 @@ final class CppMasks {
     private static final Pattern EMPTY_DEFAULT = Pattern.compile("(?<==[ ]?)\\{\\}(?=\\s*[,)])");
     /** What holds when a value is worked out while compiling. */
     private static final Pattern CONSTEVAL = Pattern.compile("\\bif\\s+!?\\s*(consteval)(?=\\s*\\{)");
+    /** Loops of a framework, written as a macro. */
+    private static final Pattern FOREACH = Pattern.compile("\\b(foreach|Q_FOREACH|BOOST_FOREACH)\\s*\\("
+            + "\\s*(?:const\\s+)?[\\w:]+(?:\\s*<[^;{}()]*>)?(?:\\s+[&*]*\\s*|\\s*[&*]+\\s*)(?:const\\s+)?\\w+\\s*(,)");
+    private static final Pattern FOREVER = Pattern.compile("\\b(forever)(?=\\s*\\{)");
     private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
             Pattern.MULTILINE);
 
@@ -53,7 +57,12 @@ final class CppMasks {
             masked[empty.start()] = '0';
             masked[empty.start() + 1] = ' ';
         }
-        return Masks.of(masked).write(CONSTEVAL, 1, "(1)      ").bytes();
+        return Masks.of(masked)
+                .write(CONSTEVAL, 1, "(1)      ")
+                .rewrite(FOREACH, 1, word -> "for" + " ".repeat(word.length() - 3))
+                .write(FOREACH, 2, ":")
+                .write(FOREVER, 1, "for(;;)")
+                .bytes();
     }
 
     /** For texts that do not parse: macros that stand alone on a line, and those before and behind declarations. */
