@@ -23,6 +23,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Merges what was found around equal key players into one instance, and puts it into words. */
@@ -30,7 +31,7 @@ final class InstanceCollector {
     private static final String FUNCTIONS = "functions";
     private final PatternDefinition pattern;
     private final Model model;
-    private final Map<List<String>, Merged> byKey = new LinkedHashMap<>();
+    private final Map<List<Object>, Merged> byKey = new LinkedHashMap<>();
 
     InstanceCollector(PatternDefinition pattern, Model model) {
         this.pattern = pattern;
@@ -48,7 +49,7 @@ final class InstanceCollector {
     }
 
     void add(PatternPlan plan, Gathered gathered) {
-        List<String> key = key(gathered);
+        List<Object> key = key(gathered);
         Merged merged = byKey.computeIfAbsent(key, ignored -> new Merged(pattern.roles().size()));
         if (merged.variant == null || pattern.variants().indexOf(plan.variant()) < pattern.variants()
                 .indexOf(merged.variant)) {
@@ -66,35 +67,36 @@ final class InstanceCollector {
                 .addAll(places));
     }
 
-    private List<String> key(Gathered gathered) {
-        List<String> key = new ArrayList<>();
+    /** Elements, and {@link #FUNCTIONS} for places that ask for functions. */
+    private List<Object> key(Gathered gathered) {
+        List<Object> key = new ArrayList<>();
         for (int i = 0; i < pattern.roles().size(); i++) {
             Role role = pattern.roles().get(i);
             if (role.key()) {
                 gathered.players.getOrDefault(i, Set.of())
-                        .forEach(player -> key.add(called(role, model.element(player))));
+                        .forEach(player -> key.add(keyed(role, model.element(player))));
             }
         }
         return key;
     }
 
     /** Places that ask for functions without a name are one player, where the role says so. */
-    private static String called(Role role, Element player) {
+    private static Object keyed(Role role, Element player) {
         boolean functions = role.writers() && player instanceof CodeType asked && asked.shape()
                 && asked.kind() == TypeKind.FUNCTION;
-        return functions ? FUNCTIONS : player.qualifiedName();
+        return functions ? FUNCTIONS : player;
     }
 
     List<NearMiss> withoutFound(List<NearMiss> misses) {
-        Set<List<String>> seen = new LinkedHashSet<>(byKey.keySet());
+        Set<List<Object>> seen = new LinkedHashSet<>(byKey.keySet());
         return misses.stream().filter(miss -> {
-            List<String> key = pattern.roles()
+            List<Object> key = pattern.roles()
                     .stream()
                     .filter(Role::key)
                     .flatMap(role -> miss.players()
                             .getOrDefault(role.name(), List.of())
                             .stream()
-                            .map(player -> called(role, player.element())))
+                            .map(player -> keyed(role, player.element())))
                     .toList();
             return seen.add(key);
         }).toList();
@@ -104,10 +106,12 @@ final class InstanceCollector {
         return byKey.entrySet().stream().map(entry -> instance(entry.getKey(), entry.getValue(), inquiry)).toList();
     }
 
-    private PatternInstance instance(List<String> key, Merged merged, Inquiry inquiry) {
+    private PatternInstance instance(List<Object> key, Merged merged, Inquiry inquiry) {
         Map<String, List<Player>> players = players(merged.all, pattern);
         standIns(players);
-        String id = pattern.id() + ":" + String.join(":", key);
+        String id = pattern.id() + ":" + key.stream()
+                .map(one -> one instanceof Element element ? element.qualifiedName() : FUNCTIONS)
+                .collect(Collectors.joining(":"));
         List<Fact> facts = facts(merged);
         List<Alternative> alternatives = pattern.unlikes()
                 .stream()

@@ -102,23 +102,45 @@ final class ListenerCalls {
 
     /** {@code connect(sender, &Type::signal, receiver, &Type::slot)}; null when the second names no signal. */
     private Flow connect(Value.Call call) {
-        String signal = NameResolver.path(call.arguments().get(1));
+        List<Value> given = call.arguments();
+        String named = named(given.get(1));
+        String signal = named == null ? NameResolver.path(given.get(1)) : named;
         int dot = signal == null ? -1 : signal.lastIndexOf('.');
-        CodeType type = dot < 0 ? null : body.world.names.known(signal.substring(0, dot), body.from);
+        CodeType type = named != null
+                ? values.quietly(given.getFirst()).type().erased()
+                : dot < 0 ? null : body.world.names.known(signal.substring(0, dot), body.from);
         Field field = type == null ? null : body.world.members.field(type, signal.substring(dot + 1));
         if (field == null || !field.modifiers().has(Mark.EVENT)) {
             return null;
         }
-        Flow list = values.names().ofField(field, values.flow(call.arguments().getFirst()), call.at());
-        Value listener = call.arguments().get(Math.min(3, call.arguments().size() - 1));
+        Flow list = values.names().ofField(field, values.flow(given.getFirst()), call.at());
+        return joined(call, list, field.type());
+    }
+
+    /** The last of what is given is told from then on, on the object before it where it is only named. */
+    private Flow joined(Value.Call call, Flow list, TypeUse asked) {
+        List<Value> all = call.arguments();
+        int last = Math.min(3, all.size() - 1);
+        Value listener = all.get(last);
+        String named = named(listener);
         String slot = NameResolver.path(listener);
-        if (slot != null && slot.contains(".")) {
+        if (named != null) {
+            Value on = last == 3 ? all.get(2) : new Value.Self(null, listener.at());
+            listener = new Value.Reference(on, null, named, listener.at());
+        } else if (slot != null && slot.contains(".")) {
             listener = new Value.Reference(null, TypeText.of(slot.substring(0, slot.lastIndexOf('.'))),
                     slot.substring(slot.lastIndexOf('.') + 1), listener.at());
         }
-        Flow given = values.flow(listener, field.type(), "");
+        Flow given = values.flow(listener, asked, "");
         body.add(new Deed.Calls(null, "+=", list, List.of(given), false, body.setting, call.at()));
         return Flow.of(Origin.UNKNOWN, TypeUse.UNKNOWN);
+    }
+
+    /** The operation that a macro names, {@code SIGNAL(moved())}; null for all other values. */
+    private String named(Value value) {
+        return value instanceof Value.Call(Value of, String macro, List<Value> inside, var _) && of == null
+                && body.world.library.lists("names", macro) && inside.size() == 1
+                && inside.getFirst() instanceof Value.Call meant && meant.receiver() == null ? meant.name() : null;
     }
 
     /** Calling an object of the library that keeps functions calls each of them; null for all other calls. */

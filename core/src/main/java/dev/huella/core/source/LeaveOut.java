@@ -23,7 +23,7 @@ public enum LeaveOut {
     private static final Pattern BUILT_FOLDER = Pattern.compile("(?:^|/)(?:node_modules|__pycache__|\\.[^/]+)/");
     /** Where packages are folders, a vendor, what is external or a specification may be what the code is about. */
     private static final Pattern VENDOR_FOLDER = Pattern.compile(
-            "(?:^|/)(?:(?:third_party|third-party|thirdparty|Pods|Carthage|node_modules|site-packages|bower_components)/"
+            "(?:^|/)(?:(?:third_party|third-party|thirdparty|3rdparty|Pods|Carthage|node_modules|site-packages|bower_components)/"
                     + "|(?:vendor|vendors|external|externals)/(?!.*\\.(?:java|kt|cs)$))");
     private static final Pattern TEST_FOLDER = Pattern.compile(
             "(?:^|/)(?:(?:test|tests|__tests__|testdata|fixtures|[A-Z]\\w*Tests|androidTest|commonTest|jvmTest)/"

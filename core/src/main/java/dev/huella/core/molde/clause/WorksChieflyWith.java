@@ -24,7 +24,7 @@ public final class WorksChieflyWith implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Of the calls of other objects of the sources in its body, more than half are calls of that type.";
+        return "Of the calls of other objects of the sources in its body, at least half are calls of that type.";
     }
 
     @Override
@@ -53,7 +53,7 @@ public final class WorksChieflyWith implements Clause.Listed {
             }
         }
         for (var entry : calls.entrySet()) {
-            if (2 * entry.getValue() > all) {
+            if (2 * entry.getValue() >= all) {
                 into.add(places.get(entry.getKey()), operation, entry.getKey());
             }
         }

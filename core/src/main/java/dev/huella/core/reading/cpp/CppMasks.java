@@ -34,6 +34,8 @@ final class CppMasks {
     private static final Pattern FOREACH = Pattern.compile("\\b(foreach|Q_FOREACH|BOOST_FOREACH)\\s*\\("
             + "\\s*(?:const\\s+)?[\\w:]+(?:\\s*<[^;{}()]*>)?(?:\\s+[&*]*\\s*|\\s*[&*]+\\s*)(?:const\\s+)?\\w+\\s*(,)");
     private static final Pattern FOREVER = Pattern.compile("\\b(forever)(?=\\s*\\{)");
+    /** What a framework's macro turns into a text: an operation with the types of its parameters. */
+    private static final Pattern SIGNATURE = Pattern.compile("\\b(?:SIGNAL|SLOT)\\s*\\(\\s*\\w+\\s*\\(([^()\\n]+)\\)");
     private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
             Pattern.MULTILINE);
 
@@ -62,6 +64,7 @@ final class CppMasks {
                 .rewrite(FOREACH, 1, word -> "for" + " ".repeat(word.length() - 3))
                 .write(FOREACH, 2, ":")
                 .write(FOREVER, 1, "for(;;)")
+                .blank(SIGNATURE, 1)
                 .bytes();
     }
 
