@@ -30,10 +30,13 @@ final class CppMasks {
     private static final Pattern EMPTY_DEFAULT = Pattern.compile("(?<==[ ]?)\\{\\}(?=\\s*[,)])");
     /** What holds when a value is worked out while compiling. */
     private static final Pattern CONSTEVAL = Pattern.compile("\\bif\\s+!?\\s*(consteval)(?=\\s*\\{)");
+    /** Where a statement begins. */
+    private static final String BEGINS = "(?<=[;{})\\n][ \\t]{0,80})";
     /** Loops of a framework, written as a macro. */
-    private static final Pattern FOREACH = Pattern.compile("\\b(foreach|Q_FOREACH|BOOST_FOREACH)\\s*\\("
+    private static final Pattern FOREACH = Pattern.compile("\\b(?=foreach|Q_FOREACH|BOOST_FOREACH)" + BEGINS
+            + "(foreach|Q_FOREACH|BOOST_FOREACH)\\s*\\("
             + "\\s*(?:const\\s+)?[\\w:]+(?:\\s*<[^;{}()]*>)?(?:\\s+[&*]*\\s*|\\s*[&*]+\\s*)(?:const\\s+)?\\w+\\s*(,)");
-    private static final Pattern FOREVER = Pattern.compile("\\b(forever)(?=\\s*\\{)");
+    private static final Pattern FOREVER = Pattern.compile("\\b(?=forever)" + BEGINS + "(forever)(?=\\s*\\{)");
     /** What a framework's macro turns into a text: an operation with the types of its parameters. */
     private static final Pattern SIGNATURE = Pattern.compile("\\b(?:SIGNAL|SLOT)\\s*\\(\\s*\\w+\\s*\\(([^()\\n]+)\\)");
     private static final Pattern OBJECTIVE_C = Pattern.compile("^\\s*@(?:interface|protocol|implementation|class)\\b",
