@@ -1,105 +1,130 @@
 package dev.huella.desktop;
 
-import dev.huella.core.molde.Formula;
+import dev.huella.core.diagram.ClassDiagram.Ending;
+import dev.huella.core.diagram.Thumbnail;
 import dev.huella.core.molde.PatternDefinition;
-import dev.huella.core.molde.Sort;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
+import javafx.scene.shape.ArcTo;
+import javafx.scene.shape.ClosePath;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 
 /**
- * The thumbnail by which a pattern is known: a node for each role that a type plays, a line where the definition ties
- * two of them together. Drawn from the definition, so that a person's own pattern has one, too.
+ * The thumbnail by which a pattern is known, drawn from its definition, so that a person's own pattern has one, too. A key role
+ * is a full box, any other an empty one, and one of which many are kept has a second behind it; lines have the heads and
+ * dashes of the class diagram.
  */
 final class PatternSketch {
-    private static final double WIDTH = 26;
-    private static final double HEIGHT = 18;
-    private static final double[] OTHERS = {0.5, 0.08, 0.92, 0.3, 0.7};
+    private static final double WIDTH = 40;
+    private static final double HEIGHT = 26;
+    private static final double BOX_WIDTH = 6;
+    private static final double BOX_HEIGHT = 4;
+    private static final double EDGE = 3;
+    private static final double HEAD = 3;
+    private static final double HALF_HEAD = 2;
+    private static final double APART = 2;
+    private static final Map<String, Thumbnail> KNOWN = new ConcurrentHashMap<>();
+    private final Thumbnail thumbnail;
+    private final Path lines = path("sketch-line");
+    private final Path dashed = path("sketch-dashed");
+    private final Path heads = path("sketch-empty");
+    private final Path empty = path("sketch-empty");
+    private final Path full = path("sketch-full");
 
-    private PatternSketch() {}
+    private PatternSketch(Thumbnail thumbnail) {
+        this.thumbnail = thumbnail;
+        thumbnail.lines().forEach(this::draw);
+        thumbnail.nodes().forEach(this::draw);
+    }
 
     static Pane of(PatternDefinition pattern) {
-        List<Integer> roles = new ArrayList<>();
-        for (int i = 0; i < pattern.roles().size(); i++) {
-            var role = pattern.roles().get(i);
-            if (role.sort() == Sort.TYPE && (role.key() || role.least() > 0)) {
-                roles.add(i);
-            }
-        }
-        Map<Integer, double[]> places = places(pattern, roles);
-        var pane = new Pane();
+        var sketch = new PatternSketch(KNOWN.computeIfAbsent(pattern.text(), text -> Thumbnail.of(pattern)));
+        var pane = new Pane(sketch.lines, sketch.dashed, sketch.heads, sketch.empty, sketch.full);
         pane.setMinSize(WIDTH, HEIGHT);
         pane.setPrefSize(WIDTH, HEIGHT);
         pane.setMaxSize(WIDTH, HEIGHT);
-        for (Set<Integer> pair : ties(pattern, new HashSet<>(roles))) {
-            double[][] ends = pair.stream().map(places::get).toArray(double[][]::new);
-            var line = new Line(ends[0][0], ends[0][1], ends[1][0], ends[1][1]);
-            line.getStyleClass().add("sketch-line");
-            pane.getChildren().add(line);
-        }
-        roles.forEach(role -> {
-            var node = new Circle(places.get(role)[0], places.get(role)[1], pattern.roles().get(role).key() ? 3 : 2);
-            node.getStyleClass().add("sketch-node");
-            pane.getChildren().add(node);
-        });
         return pane;
     }
 
-    /** Key roles stand in the middle from left to right, the others one above the other at the right. */
-    private static Map<Integer, double[]> places(PatternDefinition pattern, List<Integer> roles) {
-        Map<Integer, double[]> places = new HashMap<>();
-        long keys = roles.stream().filter(role -> pattern.roles().get(role).key()).count();
-        boolean onlyKeys = keys == roles.size();
-        int key = 0;
-        int other = 0;
-        for (int role : roles) {
-            if (pattern.roles().get(role).key()) {
-                double reach = onlyKeys ? WIDTH - 6 : WIDTH * 0.55;
-                places.put(role, new double[]{3 + (keys == 1 ? 0 : reach * key / (keys - 1)), HEIGHT / 2});
-                key++;
-            } else {
-                places.put(role, new double[]{WIDTH - 3, 2 + (HEIGHT - 4) * OTHERS[other++ % OTHERS.length]});
-            }
-        }
-        return places;
+    private static Path path(String style) {
+        var path = new Path();
+        path.getStyleClass().setAll(style);
+        return path;
     }
 
-    /** Two roles are tied when one clause speaks of both, or clauses about one and the same member do. */
-    private static Set<Set<Integer>> ties(PatternDefinition pattern, Set<Integer> roles) {
-        Set<Set<Integer>> ties = new LinkedHashSet<>();
-        Map<Integer, Set<Integer>> around = new HashMap<>();
-        List<Formula> clauses = new ArrayList<>(pattern.recognised());
-        pattern.variants().stream().findFirst().ifPresent(variant -> clauses.addAll(variant.clauses()));
-        for (Formula clause : clauses) {
-            if (clause instanceof Formula.Not || clause instanceof Formula.Whenever) {
-                continue;
-            }
-            for (Formula.Atom atom : clause.atoms()) {
-                Set<Integer> types = new LinkedHashSet<>(atom.variables());
-                types.retainAll(roles);
-                pairs(types, ties);
-                atom.variables()
-                        .stream()
-                        .filter(variable -> !roles.contains(variable))
-                        .forEach(member -> around.computeIfAbsent(member, key -> new LinkedHashSet<>()).addAll(types));
-            }
-        }
-        around.values().forEach(types -> pairs(types, ties));
-        return ties;
+    private double x(Thumbnail.Node node) {
+        double step = (WIDTH - BOX_WIDTH - 2 * EDGE) / Math.max(1, thumbnail.columns() - 1);
+        return thumbnail.columns() == 1 ? WIDTH / 2 : EDGE + BOX_WIDTH / 2 + step * node.column();
     }
 
-    private static void pairs(Set<Integer> types, Set<Set<Integer>> into) {
-        for (int one : types) {
-            types.stream()
-                    .filter(other -> one < other)
-                    .forEach(other -> into.add(new LinkedHashSet<>(List.of(one, other))));
+    private double y(Thumbnail.Node node) {
+        double step = (HEIGHT - BOX_HEIGHT - 2 * EDGE) / Math.max(1, thumbnail.rows() - 1);
+        return thumbnail.rows() == 1 ? HEIGHT / 2 : EDGE + BOX_HEIGHT / 2 + step * node.row();
+    }
+
+    private void draw(Thumbnail.Node node) {
+        if (node.many()) {
+            box(empty, x(node) + APART, y(node) - APART);
+        }
+        box(node.key() ? full : empty, x(node), y(node));
+    }
+
+    private static void box(Path into, double x, double y) {
+        double left = x - BOX_WIDTH / 2;
+        double top = y - BOX_HEIGHT / 2;
+        into.getElements().addAll(new MoveTo(left, top), new LineTo(left + BOX_WIDTH, top),
+                new LineTo(left + BOX_WIDTH, top + BOX_HEIGHT), new LineTo(left, top + BOX_HEIGHT), new ClosePath());
+    }
+
+    private void draw(Thumbnail.Line line) {
+        Path into = line.ending() == Ending.DEPENDENCY ? dashed : lines;
+        Thumbnail.Node from = thumbnail.nodes().get(line.from());
+        Thumbnail.Node to = thumbnail.nodes().get(line.to());
+        if (line.from() == line.to()) {
+            double right = x(from) + BOX_WIDTH / 2;
+            into.getElements().addAll(new MoveTo(right, y(from)),
+                    new ArcTo(HEAD, HEAD, 0, x(from), y(from) - BOX_HEIGHT / 2, true, false));
+            return;
+        }
+        double across = x(to) - x(from);
+        double down = y(to) - y(from);
+        double length = Math.hypot(across, down);
+        double aside = aside(line);
+        double x1 = x(from) - down / length * aside;
+        double y1 = y(from) + across / length * aside;
+        double inside = Math.min(BOX_WIDTH / 2 / Math.max(1e-6, Math.abs(across / length)),
+                BOX_HEIGHT / 2 / Math.max(1e-6, Math.abs(down / length)));
+        double reach = length - inside;
+        into.getElements().addAll(new MoveTo(x1, y1), new LineTo(x1 + across / length * reach, y1 + down / length * reach));
+        head(line, x1, y1, across / length, down / length, reach);
+    }
+
+    /** Two lines between the same boxes stand beside each other. */
+    private double aside(Thumbnail.Line line) {
+        return thumbnail.lines()
+                .stream()
+                .anyMatch(other -> other != line
+                        && (other.from() == line.from() && other.to() == line.to()
+                                || other.from() == line.to() && other.to() == line.from()))
+                                        ? line.ending() == Ending.GENERALIZATION ? -APART : APART
+                                        : 0;
+    }
+
+    private void head(Thumbnail.Line line, double x, double y, double across, double down, double reach) {
+        double tipX = x + across * reach;
+        double tipY = y + down * reach;
+        double backX = tipX - across * HEAD;
+        double backY = tipY - down * HEAD;
+        var one = new LineTo(backX - down * HALF_HEAD, backY + across * HALF_HEAD);
+        var tip = new LineTo(tipX, tipY);
+        if (line.ending() == Ending.GENERALIZATION) {
+            heads.getElements().addAll(new MoveTo(backX + down * HALF_HEAD, backY - across * HALF_HEAD), one, tip, new ClosePath());
+        } else {
+            lines.getElements().addAll(new MoveTo(one.getX(), one.getY()), tip,
+                    new LineTo(backX + down * HALF_HEAD, backY - across * HALF_HEAD));
         }
     }
 }
