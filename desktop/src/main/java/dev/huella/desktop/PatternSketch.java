@@ -75,8 +75,10 @@ final class PatternSketch {
     private static void box(Path into, double x, double y) {
         double left = x - BOX_WIDTH / 2;
         double top = y - BOX_HEIGHT / 2;
-        into.getElements().addAll(new MoveTo(left, top), new LineTo(left + BOX_WIDTH, top),
-                new LineTo(left + BOX_WIDTH, top + BOX_HEIGHT), new LineTo(left, top + BOX_HEIGHT), new ClosePath());
+        into.getElements()
+                .addAll(new MoveTo(left, top), new LineTo(left + BOX_WIDTH, top),
+                        new LineTo(left + BOX_WIDTH, top + BOX_HEIGHT), new LineTo(left, top + BOX_HEIGHT),
+                        new ClosePath());
     }
 
     private void draw(Thumbnail.Line line) {
@@ -85,8 +87,9 @@ final class PatternSketch {
         Thumbnail.Node to = thumbnail.nodes().get(line.to());
         if (line.from() == line.to()) {
             double right = x(from) + BOX_WIDTH / 2;
-            into.getElements().addAll(new MoveTo(right, y(from)),
-                    new ArcTo(HEAD, HEAD, 0, x(from), y(from) - BOX_HEIGHT / 2, true, false));
+            into.getElements()
+                    .addAll(new MoveTo(right, y(from)),
+                            new ArcTo(HEAD, HEAD, 0, x(from), y(from) - BOX_HEIGHT / 2, true, false));
             return;
         }
         double across = x(to) - x(from);
@@ -98,7 +101,8 @@ final class PatternSketch {
         double inside = Math.min(BOX_WIDTH / 2 / Math.max(1e-6, Math.abs(across / length)),
                 BOX_HEIGHT / 2 / Math.max(1e-6, Math.abs(down / length)));
         double reach = length - inside;
-        into.getElements().addAll(new MoveTo(x1, y1), new LineTo(x1 + across / length * reach, y1 + down / length * reach));
+        into.getElements()
+                .addAll(new MoveTo(x1, y1), new LineTo(x1 + across / length * reach, y1 + down / length * reach));
         head(line, x1, y1, across / length, down / length, reach);
     }
 
@@ -121,10 +125,13 @@ final class PatternSketch {
         var one = new LineTo(backX - down * HALF_HEAD, backY + across * HALF_HEAD);
         var tip = new LineTo(tipX, tipY);
         if (line.ending() == Ending.GENERALIZATION) {
-            heads.getElements().addAll(new MoveTo(backX + down * HALF_HEAD, backY - across * HALF_HEAD), one, tip, new ClosePath());
+            heads.getElements()
+                    .addAll(new MoveTo(backX + down * HALF_HEAD, backY - across * HALF_HEAD), one, tip,
+                            new ClosePath());
         } else {
-            lines.getElements().addAll(new MoveTo(one.getX(), one.getY()), tip,
-                    new LineTo(backX + down * HALF_HEAD, backY - across * HALF_HEAD));
+            lines.getElements()
+                    .addAll(new MoveTo(one.getX(), one.getY()), tip,
+                            new LineTo(backX + down * HALF_HEAD, backY - across * HALF_HEAD));
         }
     }
 }

@@ -19,7 +19,8 @@ import java.util.stream.Stream;
 final class DefinitionTies {
     private static final Set<String> ABOVE = Set.of(DefinitionFacts.BELOW, "is right below", "is a");
     private static final Set<String> MAKES = Set.of("puts together", "chooses by its input", "copies its own");
-    private static final Set<String> NO_USE = Set.of("belongs to", "differs from", "has", "offers", "overrides", "answers by");
+    private static final Set<String> NO_USE = Set.of("belongs to", "differs from", "has", "offers", "overrides",
+            "answers by");
     private static final String CREATE = "«create»";
     private static final String USE = "«use»";
     private final PatternDefinition pattern;
@@ -98,7 +99,8 @@ final class DefinitionTies {
             String name = facts.isRole(fact.first()) ? pattern.roles().get(fact.first()).name() : "";
             add(from, to, Ending.ASSOCIATION, "", name, verb.contains("many") ? "0..*" : "1");
         } else if (ABOVE.contains(verb)) {
-            below.computeIfAbsent(facts.meant(fact.first()), key -> new LinkedHashSet<>()).add(facts.meant(fact.last()));
+            below.computeIfAbsent(facts.meant(fact.first()), key -> new LinkedHashSet<>())
+                    .add(facts.meant(fact.last()));
         } else if (facts.isType(fact.last()) && (verb.contains("creat") || verb.contains("make") || verb.contains("new")
                 || MAKES.contains(verb))) {
             add(from, to, Ending.DEPENDENCY, CREATE, "", "");
@@ -139,7 +141,8 @@ final class DefinitionTies {
             return;
         }
         links.keySet().removeIf(tie -> tie.joins(from, to) && tie.ending == Ending.DEPENDENCY);
-        links.putIfAbsent(new Tie(from, to, ending), new Link(ending, id(from), id(to), label, role, multiplicity, false, null));
+        links.putIfAbsent(new Tie(from, to, ending),
+                new Link(ending, id(from), id(to), label, role, multiplicity, false, null));
     }
 
     /** A line to what is above another one to which a line of the same kind leads says nothing more. */

@@ -21,16 +21,19 @@ class DefinitionDiagramTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"abstract-factory,concrete-factory,DEPENDENCY,concrete-product,''", "adapter,adapter,ASSOCIATION,adaptee,1",
+    @CsvSource({"abstract-factory,concrete-factory,DEPENDENCY,concrete-product,''",
+            "adapter,adapter,ASSOCIATION,adaptee,1",
             "adapter,adapter,GENERALIZATION,target,''", "builder,concrete-builder,DEPENDENCY,product,''",
             "builder,director,DEPENDENCY,builder,''", "chain-of-responsibility,handler,ASSOCIATION,handler,1",
             "command,concrete-command,DEPENDENCY,receiver,''", "composite,composite,ASSOCIATION,component,0..*",
             "composite,leaf,GENERALIZATION,component,''", "decorator,decorator,ASSOCIATION,component,1",
             "decorator,concrete-decorator,GENERALIZATION,decorator,''", "facade,client,DEPENDENCY,facade,''",
             "factory-method,concrete-creator,DEPENDENCY,concrete-product,''",
-            "flyweight,flyweight-factory,ASSOCIATION,flyweight,0..*", "iterator,concrete-aggregate,DEPENDENCY,concrete-iterator,''",
+            "flyweight,flyweight-factory,ASSOCIATION,flyweight,0..*",
+            "iterator,concrete-aggregate,DEPENDENCY,concrete-iterator,''",
             "mediator,colleague,ASSOCIATION,mediator,1", "memento,originator,DEPENDENCY,concrete-memento,''",
-            "observer,subject,ASSOCIATION,observer,0..*", "prototype,concrete-prototype,DEPENDENCY,concrete-prototype,''",
+            "observer,subject,ASSOCIATION,observer,0..*",
+            "prototype,concrete-prototype,DEPENDENCY,concrete-prototype,''",
             "singleton,singleton,ASSOCIATION,singleton,1", "state,concrete-state,DEPENDENCY,context,''",
             "strategy,context,ASSOCIATION,strategy,1", "visitor,element,DEPENDENCY,visitor,''"})
     void whatMakesThePatternIsDrawn(String id, String from, Ending ending, String to, String multiplicity) {
@@ -86,6 +89,7 @@ class DefinitionDiagramTest {
     }
 
     private static boolean isMidway(Thumbnail.Node node, Thumbnail.Node from, Thumbnail.Node to) {
-        return from != to && 2 * node.column() == from.column() + to.column() && 2 * node.row() == from.row() + to.row();
+        return from != to && 2 * node.column() == from.column() + to.column()
+                && 2 * node.row() == from.row() + to.row();
     }
 }
