@@ -39,7 +39,7 @@ final class CallResolver {
         this.values = values;
         this.functions = functions;
         this.containers = containers;
-        this.overloads = new Overloads(body.world);
+        this.overloads = new Overloads(body.world, body.operation);
         this.byName = new LibraryResults(body.world);
         this.gone = new GoneThrough(body, containers);
         this.others = new DynamicCalls(body, values, functions, this);

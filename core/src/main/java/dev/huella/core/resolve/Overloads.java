@@ -11,9 +11,12 @@ import java.util.List;
 final class Overloads {
     private static final int IMPOSSIBLE = -100;
     private final Resolution world;
+    private final Operation caller;
 
-    Overloads(Resolution world) {
+    /** @param caller the operation in whose body the calls stand */
+    Overloads(Resolution world, Operation caller) {
         this.world = world;
+        this.caller = caller;
     }
 
     /**
@@ -29,12 +32,18 @@ final class Overloads {
         int bestScore = IMPOSSIBLE;
         for (Operation candidate : candidates) {
             int score = takes(candidate, plain.size()) ? score(candidate, written, plain) : IMPOSSIBLE;
-            if (score > bestScore) {
+            if (score > bestScore || score == bestScore && leadsOn(best)) {
                 best = candidate;
                 bestScore = score;
             }
         }
         return best;
+    }
+
+    /** What says of no result calls another of its name: it could not call itself for one. */
+    private boolean leadsOn(Operation best) {
+        return best == caller && best != null && !best.isConstructor() && !world.library.rule(Rule.DYNAMIC)
+                && (best.returns().isUnknown() || best.isResultInferred());
     }
 
     private static boolean takes(Operation operation, int count) {

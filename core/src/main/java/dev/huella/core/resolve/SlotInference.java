@@ -281,6 +281,9 @@ final class SlotInference {
         if (slot.key.index() < 0 && slot.key.element() && world.library.asksForSteps(slot.key.name())) {
             return TypeUse.UNKNOWN; // whoever goes through it may know more of it than is there for all
         }
+        if (!dynamic) {
+            return TypeUse.UNKNOWN;
+        }
         List<Use> telling = slot.uses.stream()
                 .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())
                 .toList();

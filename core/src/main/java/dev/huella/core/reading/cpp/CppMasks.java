@@ -4,6 +4,7 @@ import dev.huella.core.reading.Directives;
 import dev.huella.core.reading.Masks;
 import dev.huella.core.reading.SyntaxNode;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,6 +27,18 @@ final class CppMasks {
             "^[ \\t]*([A-Z][A-Z0-9_]{3,}(?:\\([^;{}\\n]*\\))?)[ \\t]*(?=\\n|$)|^[ \\t]*([A-Z][A-Z0-9_]{3,}[ \\t]*\\()[^()\\n]*;[ \\t]*(\\))[ \\t]*$|^[ \\t]*([A-Z][A-Z0-9_]{3,}_(?:API|EXPORT|INLINE|NODISCARD|CONSTEXPR\\w*|DECL|LOCAL|NOEXCEPT))\\b(?=[ \\t]+\\w)"
                     + "|(?<=\\])[ \\t]+([A-Z][A-Z0-9_]{3,})[ \\t]*(?=;)|\\b([A-Z][A-Z0-9]*_(?:NOEXCEPT|OVERRIDE|FINAL|CONSTEXPR|INLINE|EXPORT|API|NODISCARD|DEPRECATED))\\b(?!\\s*\\()",
             Pattern.MULTILINE);
+    /** Marks of the head of an operation, before its result or between that and its name. */
+    private static final Pattern IN_HEADS = Pattern.compile(
+            "^[ \\t]*(?:(?:static|inline|virtual|friend|extern)[ \\t]+)*(?:void|bool|int|char|long|double|float|[A-Z]\\w+)[ \\t]+"
+                    + "([A-Z][A-Z0-9_]{3,})(?=[ \\t]+[\\w:~]+[ \\t]*\\()"
+                    + "|^[ \\t]*(?:static|inline|virtual|friend|extern|explicit)[ \\t]+([A-Z][A-Z0-9_]{3,})"
+                    + "(?=[ \\t]+[\\w:<>]+[ \\t*&]+(?:operator\\b[^\\n(]*|[\\w:~]+)[ \\t]*\\()",
+            Pattern.MULTILINE);
+    /** Macros inside declarations and values: a demand behind template parameters, a type in a call, what a text goes on into. */
+    private static final Pattern INSIDE = Pattern.compile(
+            "\\btemplate\\s*<[^;{}()]*?(,\\s*[A-Z][A-Z0-9_]{3,}\\s*\\((?:[^()\"]|\"[^\"\\n]*\"|\\([^()]*\\))*\\))\\s*>"
+                    + "|\\bQ_(?:ARG|RETURN_ARG)\\s*\\(([^(),;]+,)"
+                    + "|\"[ \\t]+([A-Z][A-Za-z0-9_]{2,})(?=[ \\t]*[\",;)])|[(,=+][ \\t]*([A-Z][A-Za-z0-9_]{2,})[ \\t]+(?=\")");
     /** {@code = {}} behind a parameter. */
     private static final Pattern EMPTY_DEFAULT = Pattern.compile("(?<==[ ]?)\\{\\}(?=\\s*[,)])");
     /** What holds when a value is worked out while compiling. */
@@ -71,10 +84,15 @@ final class CppMasks {
                 .bytes();
     }
 
-    /** For texts that do not parse: macros that stand alone on a line, and those before and behind declarations. */
+    /** For texts that do not parse: macros that stand alone on a line, before and behind declarations, and inside them. */
     static byte[] maskMore(byte[] utf8) {
         byte[] plain = Directives.firstBranches(utf8);
-        return blank(plain, ALONE.matcher(new String(plain, StandardCharsets.ISO_8859_1)));
+        String text = new String(plain, StandardCharsets.ISO_8859_1);
+        byte[] masked = plain;
+        for (Pattern pattern : List.of(ALONE, IN_HEADS, INSIDE)) {
+            masked = blank(masked, pattern.matcher(text));
+        }
+        return masked;
     }
 
     private static byte[] blank(byte[] utf8, Matcher matcher) {
