@@ -1,0 +1,4 @@
+import { createLayout } from './layout';
+
+export const berthLayout = createLayout(['number', 'length']);
+export const tugLayout = createLayout(['name', 'power', 'crew']);
