@@ -25,7 +25,7 @@ import java.util.regex.Pattern;
 
 /**
  * A folder with sources and a {@code case.json} that says what is to be found in them. The words of that file are those
- * of {@code docs/cases.md}.
+ * of {@code docs/how-to/add-a-case.md}.
  */
 public final class AcceptanceCase {
     private static final Set<String> KEYS = Set.of("title", "language", "closed", "expect", "allow", "absent",

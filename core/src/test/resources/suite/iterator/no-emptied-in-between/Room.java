@@ -1,0 +1,5 @@
+package aldera.cargo;
+
+public abstract class Room {
+    public abstract Room clear();
+}
