@@ -15,7 +15,8 @@ import java.util.TreeMap;
 
 /**
  * The few nodes and lines by which a pattern is known at a glance: its definition's diagram without texts and without those that
- * merely use it. Nodes stand on a grid, what is above in a higher row, so that lines are short and pass through no node.
+ * merely use it. Nodes stand on a grid, what is above in a higher row, so that lines are short and pass through no node; where
+ * there are too many ways to place them, in the order of the roles.
  *
  * @param columns how many columns the grid has
  * @param rows how many rows
@@ -26,6 +27,8 @@ public record Thumbnail(List<Node> nodes, List<Line> lines, int columns, int row
     /** What is above stands right above rather than aside. */
     private static final double ASLANT = 3;
     private static final double LATER = 1e-3;
+    /** With more ways than this to place the nodes they stand in the order in which the definition names them. */
+    private static final long MOST_WAYS = 50_000;
 
     public Thumbnail {
         nodes = List.copyOf(nodes);
@@ -91,7 +94,12 @@ public record Thumbnail(List<Node> nodes, List<Line> lines, int columns, int row
         }
 
         Thumbnail place(List<Box> boxes, List<Link> links) {
-            fill(new ArrayList<>(rows.values()), 0, 0, new HashSet<>());
+            if (ways() > MOST_WAYS) {
+                rows.values().forEach(row -> row.forEach(node -> column[node] = row.indexOf(node)));
+                best = column;
+            } else {
+                fill(new ArrayList<>(rows.values()), 0, 0, new HashSet<>());
+            }
             Set<String> many = new HashSet<>();
             links.stream().filter(link -> link.multiplicity().endsWith("*")).forEach(link -> many.add(link.to()));
             List<Node> nodes = new ArrayList<>();
@@ -100,6 +108,16 @@ public record Thumbnail(List<Node> nodes, List<Line> lines, int columns, int row
                 nodes.add(new Node(best[node], row[node], box.focus(), many.contains(box.id())));
             }
             return new Thumbnail(nodes, lines, columns, Collections.max(rows.keySet()) + 1);
+        }
+
+        private double ways() {
+            double ways = 1;
+            for (List<Integer> row : rows.values()) {
+                for (int taken = 0; taken < row.size(); taken++) {
+                    ways *= columns - taken;
+                }
+            }
+            return ways;
         }
 
         /** Below what one is a kind of; else beside the one it is tied to. */

@@ -282,7 +282,7 @@ final class SlotInference {
             return TypeUse.UNKNOWN; // whoever goes through it may know more of it than is there for all
         }
         if (!dynamic) {
-            return TypeUse.UNKNOWN;
+            return TypeUse.UNKNOWN; // what a typed language leaves unknown comes from outside
         }
         List<Use> telling = slot.uses.stream()
                 .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())

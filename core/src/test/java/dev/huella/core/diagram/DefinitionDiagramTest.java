@@ -1,15 +1,23 @@
 package dev.huella.core.diagram;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import dev.huella.core.diagram.ClassDiagram.Ending;
 import dev.huella.core.molde.Catalogue;
 import dev.huella.core.molde.PatternDefinition;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -86,6 +94,24 @@ class DefinitionDiagramTest {
             assertThat(line.ending() != Ending.GENERALIZATION || to.row() < from.row()).isTrue();
             assertThat(thumbnail.nodes()).noneMatch(node -> isMidway(node, from, to));
         }
+    }
+
+    @Test
+    void manyRolesBesideEachOtherAreNotTriedInEveryOrder(@TempDir Path folder) throws IOException {
+        String roles = IntStream.range(0, 14)
+                .mapToObj(number -> "  part-" + (char) ('a' + number) + "  key type")
+                .collect(Collectors.joining("\n"));
+        String uses = IntStream.range(1, 14)
+                .mapToObj(number -> "  part-a names part-" + (char) ('a' + number))
+                .collect(Collectors.joining("\n"));
+        Path file = Files.writeString(folder.resolve("wide.molde"),
+                "pattern wide : structural\n  \"One that knows many.\"\n\nroles\n%s\n\nrecognised by\n%s\n"
+                        .formatted(roles, uses));
+        Catalogue catalogue = Catalogue.with(List.of(file));
+        assertThat(catalogue.problems()).isEmpty();
+        Thumbnail thumbnail = assertTimeoutPreemptively(Duration.ofSeconds(20),
+                () -> Thumbnail.of(catalogue.definition("wide")));
+        assertThat(thumbnail.nodes()).hasSize(14);
     }
 
     private static boolean isMidway(Thumbnail.Node node, Thumbnail.Node from, Thumbnail.Node to) {
