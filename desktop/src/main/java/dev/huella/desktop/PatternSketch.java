@@ -40,8 +40,13 @@ final class PatternSketch {
         thumbnail.nodes().forEach(this::draw);
     }
 
+    /** Works out what {@link #of} draws; in the background, since a definition is read through for it. */
+    static Thumbnail prepare(PatternDefinition pattern) {
+        return KNOWN.computeIfAbsent(pattern.text(), text -> Thumbnail.of(pattern));
+    }
+
     static Pane of(PatternDefinition pattern) {
-        var sketch = new PatternSketch(KNOWN.computeIfAbsent(pattern.text(), text -> Thumbnail.of(pattern)));
+        var sketch = new PatternSketch(prepare(pattern));
         var pane = new Pane(sketch.lines, sketch.dashed, sketch.heads, sketch.empty, sketch.full);
         pane.setMinSize(WIDTH, HEIGHT);
         pane.setPrefSize(WIDTH, HEIGHT);
@@ -106,15 +111,17 @@ final class PatternSketch {
         head(line, x1, y1, across / length, down / length, reach);
     }
 
-    /** Two lines between the same boxes stand beside each other. */
+    /** Two lines between the same boxes stand beside each other; each keeps to its left, so that those that meet part. */
     private double aside(Thumbnail.Line line) {
-        return thumbnail.lines()
-                .stream()
-                .anyMatch(other -> other != line
-                        && (other.from() == line.from() && other.to() == line.to()
-                                || other.from() == line.to() && other.to() == line.from()))
-                                        ? line.ending() == Ending.GENERALIZATION ? -APART : APART
-                                        : 0;
+        boolean beside = isThere(line, line.from(), line.to());
+        if (beside && line.ending() == Ending.GENERALIZATION) {
+            return -APART;
+        }
+        return beside || isThere(line, line.to(), line.from()) ? APART : 0;
+    }
+
+    private boolean isThere(Thumbnail.Line but, int from, int to) {
+        return thumbnail.lines().stream().anyMatch(line -> line != but && line.from() == from && line.to() == to);
     }
 
     private void head(Thumbnail.Line line, double x, double y, double across, double down, double reach) {

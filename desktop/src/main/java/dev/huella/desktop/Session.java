@@ -259,6 +259,13 @@ final class Session {
         stop.set(true);
     }
 
+    /** The finds, and the sketches that the list shows beside them: both take their time. */
+    private Findings find(Project project, Work work) {
+        Findings found = project.find(catalogue(), definition -> true, RunCache::ofUser, work);
+        found.all().forEach(finding -> PatternSketch.prepare(finding.instance().pattern()));
+        return found;
+    }
+
     private void read(List<Path> paths, AtomicBoolean stopped, boolean again) {
         Work work = new WindowWork(stopped);
         try {
@@ -269,7 +276,7 @@ final class Session {
             Project result = read;
             catalogue = Catalogue.with(OwnDefinitions.beside(paths));
             if (again) {
-                Findings found = result.find(catalogue(), definition -> true, RunCache::ofUser, work);
+                Findings found = find(result, work);
                 Platform.runLater(() -> replace(result, found, stopped));
                 return;
             }
@@ -282,7 +289,7 @@ final class Session {
                 project.set(result);
                 watch(paths);
             });
-            Findings found = result.find(catalogue(), definition -> true, RunCache::ofUser, work);
+            Findings found = find(result, work);
             Platform.runLater(() -> {
                 findings.set(found);
                 Focus last = new FocusFinder(result.model(), found).byKey(wantedFocus);

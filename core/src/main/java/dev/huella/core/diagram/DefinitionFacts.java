@@ -7,19 +7,18 @@ import dev.huella.core.molde.Sort;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
- * What a definition says of its roles in its first form, phrases spelt out: which member stands in which role's type, and which
+ * What a definition says of its roles in one of its forms, phrases spelt out: which member stands in which role's type, and which
  * role a name that is no role stands for. Roles and names go by numbers, roles first.
  */
 final class DefinitionFacts {
     static final String BELOW = "is below";
     private static final int NOWHERE = -1;
-    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
     private final PatternDefinition pattern;
     private final List<Fact> facts = new ArrayList<>();
     private final Map<Integer, Sort> sorts = new HashMap<>();
@@ -119,7 +118,8 @@ final class DefinitionFacts {
 
     private void add(Formula.Atom atom, Map<Integer, Integer> renamed) {
         List<Integer> of = new ArrayList<>();
-        List<Sort> places = places(atom.clause().syntax());
+        List<String> parts = List.of(atom.clause().syntax().split(" "));
+        List<Sort> places = parts.stream().map(Sort::at).filter(Objects::nonNull).toList();
         for (int place = 0; place < atom.terms().size(); place++) {
             Formula.Term term = atom.terms().get(place);
             if (term.isVariable()) {
@@ -128,18 +128,12 @@ final class DefinitionFacts {
                 sorts.putIfAbsent(name, places.get(place));
             }
         }
-        facts.add(new Fact(atom.clause().syntax().replaceAll(PLACE.pattern(), "").strip().replaceAll(" +", " "), of));
+        String verb = parts.stream().filter(part -> Sort.at(part) == null).collect(Collectors.joining(" "));
+        facts.add(new Fact(verb, of));
     }
 
     private static int rename(int name, Map<Integer, Integer> renamed) {
         return renamed.getOrDefault(name, name);
-    }
-
-    private static List<Sort> places(String syntax) {
-        return PLACE.matcher(syntax)
-                .results()
-                .map(found -> Sort.valueOf(found.group(1).toUpperCase(Locale.ROOT)))
-                .toList();
     }
 
     private void identify(Fact fact) {

@@ -19,7 +19,7 @@ import java.util.TreeMap;
  * there are too many ways to place them, in the order of the roles.
  *
  * @param columns how many columns the grid has
- * @param rows how many rows
+ * @param rows how many rows; 0 where no role is a type's
  */
 public record Thumbnail(List<Node> nodes, List<Line> lines, int columns, int rows) {
     private static final double THROUGH = 100;
@@ -107,7 +107,7 @@ public record Thumbnail(List<Node> nodes, List<Line> lines, int columns, int row
                 Box box = boxes.get(node);
                 nodes.add(new Node(best[node], row[node], box.focus(), many.contains(box.id())));
             }
-            return new Thumbnail(nodes, lines, columns, Collections.max(rows.keySet()) + 1);
+            return new Thumbnail(nodes, lines, columns, rows.isEmpty() ? 0 : Collections.max(rows.keySet()) + 1);
         }
 
         private double ways() {

@@ -5,7 +5,6 @@ import java.util.BitSet;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.ServiceLoader;
@@ -24,13 +23,9 @@ public final class ClauseForms {
      * @param sorts what stands at each part that is a place; null for a word
      */
     record Form(List<String> parts, List<Sort> sorts, Clause clause, PhraseDefinition phrase) {
-        private static final String OPEN = "{";
-
         Form(String syntax, Clause clause, PhraseDefinition phrase) {
             this(List.of(syntax.split(" ")), new ArrayList<>(), clause, phrase);
-            parts.forEach(part -> sorts.add(part.startsWith(OPEN)
-                    ? Sort.valueOf(part.substring(1, part.length() - 1).toUpperCase(Locale.ROOT))
-                    : null));
+            parts.forEach(part -> sorts.add(Sort.at(part)));
         }
 
         int words() {

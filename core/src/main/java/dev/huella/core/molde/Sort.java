@@ -16,6 +16,11 @@ public enum Sort {
         return name().toLowerCase(Locale.ROOT);
     }
 
+    /** What can stand at a part of a clause's syntax, such as {@code {type}}; null where that is a word. */
+    public static Sort at(String part) {
+        return part.startsWith("{") ? valueOf(part.substring(1, part.length() - 1).toUpperCase(Locale.ROOT)) : null;
+    }
+
     public static Sort of(Element element) {
         return switch (element) {
             case CodeType _ -> TYPE;

@@ -114,6 +114,23 @@ class DefinitionDiagramTest {
         assertThat(thumbnail.nodes()).hasSize(14);
     }
 
+    @Test
+    void whereNoTypePlaysTheThumbnailIsEmpty(@TempDir Path folder) throws IOException {
+        Path file = Files.writeString(folder.resolve("bare.molde"), """
+                pattern idle : behavioural
+                  "It is there and does nothing."
+
+                roles
+                  step  key operation
+
+                recognised by
+                  step does nothing
+                """);
+        Catalogue catalogue = Catalogue.with(List.of(file));
+        assertThat(catalogue.problems()).isEmpty();
+        assertThat(Thumbnail.of(catalogue.definition("idle"))).isEqualTo(new Thumbnail(List.of(), List.of(), 1, 0));
+    }
+
     private static boolean isMidway(Thumbnail.Node node, Thumbnail.Node from, Thumbnail.Node to) {
         return from != to && 2 * node.column() == from.column() + to.column()
                 && 2 * node.row() == from.row() + to.row();
