@@ -118,7 +118,23 @@ public final class MoldeCompiler {
         formulas.learn(context.formula());
         Formula means = formulas.formula(context.formula());
         if (means != null) {
+            checkParameters(context, means);
             forms.add(new PhraseDefinition(syntax.toString(), sorts, scope.names(), means));
+        }
+    }
+
+    /** What a phrase speaks of only where it denies has no rows, and would silently hold for nothing. */
+    private void checkParameters(PhraseContext context, Formula means) {
+        List<Token> parameters = context.phrasePart()
+                .stream()
+                .filter(part -> part.LOCAL() != null)
+                .map(part -> part.LOCAL().getSymbol())
+                .toList();
+        for (int i = 0; i < parameters.size(); i++) {
+            if (!binds(means, i)) {
+                problems.add(parameters.get(i), ("Nothing says what \"%s\" can be: speak of it outside \"not\" and "
+                        + "\"whenever\", and in every part of an \"either\".").formatted(parameters.get(i).getText()));
+            }
         }
     }
 

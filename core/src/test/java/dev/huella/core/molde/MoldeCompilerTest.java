@@ -105,6 +105,19 @@ class MoldeCompilerTest {
     }
 
     @Test
+    void aPhraseSaysWhatItsPartsCanBe() {
+        MoldeCompiler.Result result = compile("""
+                phrase <Made: type> is made outside <Owner: type>
+                means Elsewhere creates Made and not Elsewhere is a Owner
+
+                """ + GOOD);
+        assertThat(result.problems()).singleElement()
+                .extracting(MoldeProblem::message)
+                .asString()
+                .contains("Nothing says what \"Owner\" can be");
+    }
+
+    @Test
     void thePageListsEveryClause() throws Exception {
         String page = java.nio.file.Files.readString(java.nio.file.Path.of("../docs/molde.md"));
         Catalogue.shipped()
