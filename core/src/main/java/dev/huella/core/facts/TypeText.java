@@ -20,6 +20,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Of a variable: whatever type its value has, of which it is a copy. */
     public static final TypeText COPIED = of("auto");
 
+    /** Stands between a name and the number of its type arguments where the arguments themselves are not told. */
+    public static final char COUNT = '`';
+
     public TypeText {
         arguments = List.copyOf(arguments);
     }
@@ -56,6 +59,11 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** A type whose value may be missing. */
     public static TypeText optional(TypeText type) {
         return type == null || type.isOptional() ? type : new TypeText("?", List.of(type), 0);
+    }
+
+    /** The number of type arguments at the end of a name that tells it. */
+    public static int counted(String name) {
+        return Integer.parseInt(name.substring(name.lastIndexOf(COUNT) + 1));
     }
 
     public boolean isFunction() {

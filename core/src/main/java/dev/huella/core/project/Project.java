@@ -194,31 +194,12 @@ public final class Project {
     }
 
     /**
-     * A type by its simple or qualified name, or the end of that, such as {@code Outer.Inner}.
+     * A type by its simple or qualified name, or the end of that, such as {@code Outer.Inner} or {@code Outer<T>}.
      *
-     * @throws IllegalArgumentException when there is no such type, or several of that simple name
+     * @throws IllegalArgumentException when there is no such type, or several of that name
      */
     public CodeType named(String name) {
-        List<CodeType> found = named(model.declared(), name);
-        if (found.isEmpty()) {
-            found = named(model.outside(), name);
-        }
-        List<CodeType> exact = found.stream().filter(type -> type.qualifiedName().equals(name)).toList();
-        if (found.size() > 1 && exact.size() != 1) {
-            throw new IllegalArgumentException("There are several types named %s: %s. Give the qualified name."
-                    .formatted(name, String.join(", ", found.stream().map(CodeType::qualifiedName).toList())));
-        }
-        if (found.isEmpty()) {
-            throw new IllegalArgumentException(
-                    "There is no type %s in %s. Names are as scan prints them.".formatted(name, name()));
-        }
-        return exact.size() == 1 ? exact.getFirst() : found.getFirst();
-    }
-
-    private static List<CodeType> named(List<CodeType> types, String name) {
-        return types.stream()
-                .filter(type -> type.name().equals(name) || ("." + type.qualifiedName()).endsWith("." + name))
-                .toList();
+        return new NamedTypes(model, name()).one(name);
     }
 
     /**

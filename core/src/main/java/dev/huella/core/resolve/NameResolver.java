@@ -3,6 +3,7 @@ package dev.huella.core.resolve;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.facts.OperationDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -312,7 +313,9 @@ final class NameResolver {
     /** {@code a.b.c} when the value is nothing but names; else null. */
     static String path(Value value) {
         return switch (value) {
-            case Value.Name name -> name.name();
+            case Value.Name name -> name.name().indexOf(TypeText.COUNT) < 0
+                    ? name.name()
+                    : name.name().substring(0, name.name().indexOf(TypeText.COUNT));
             case Value.Member member -> {
                 String of = path(member.of());
                 yield of == null ? null : of + "." + member.name();

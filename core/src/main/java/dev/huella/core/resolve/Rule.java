@@ -38,6 +38,8 @@ public enum Rule {
     SELF_FIRST("selfFirst"),
     /** What is added to a type from outside is no part of its own text. */
     EXTENSIONS_APART("extensionsApart"),
+    /** Types of one name are different ones when they have more or fewer type parameters. */
+    PARAMETERS_TELL("parametersTell"),
     /** What is not marked is open to all of the code base, not to a part of it. */
     OPEN_INSIDE("openInside"),
     /** What a test found to be of a kind is taken for it from there on. */

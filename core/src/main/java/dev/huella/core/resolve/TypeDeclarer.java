@@ -183,7 +183,9 @@ final class TypeDeclarer {
             choices.add(new Waiting(facts, outer, scope, prefix));
             return;
         }
-        CodeType type = facts.standing() == Standing.PART ? index.source(prefix + name) : null;
+        CodeType type = facts.standing() == Standing.PART
+                ? index.begun(prefix + name, outer, facts.typeParameters().size())
+                : null;
         if (type == null && isOpenedAgain(facts, prefix, scope)) {
             CodeType known = index.added(name);
             type = known == null ? named(facts, name, name, outer, scope) : known;
@@ -218,7 +220,7 @@ final class TypeDeclarer {
         } else {
             scope.declares(name, type);
         }
-        index.declare(type);
+        index.declare(type, facts.typeParameters().size());
         return type;
     }
 

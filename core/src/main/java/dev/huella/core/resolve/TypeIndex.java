@@ -37,6 +37,7 @@ final class TypeIndex {
     private final Set<String> aliasNames = new HashSet<>();
     private final Map<String, CodeType> added = new HashMap<>();
     private final Map<String, List<CodeType>> addedTo = new HashMap<>();
+    private final Twins twins = new Twins();
     private final LibraryTypes library = new LibraryTypes(this);
     private final Map<String, CodeType> bare = new ConcurrentHashMap<>();
     private final Map<String, Operation> called = new ConcurrentHashMap<>();
@@ -51,14 +52,21 @@ final class TypeIndex {
         return knowledge;
     }
 
-    /** The first declaration of a name wins; a second one is kept as a type but not found by name. */
-    void declare(CodeType type) {
+    /**
+     * The first declaration of a name wins; a second one is kept as a type but not found by name, unless the language tells
+     * them apart by their type parameters.
+     */
+    void declare(CodeType type, int parameters) {
+        if (knowledge.rule(Rule.PARAMETERS_TELL)) {
+            twins.add(type, parameters);
+        }
         CodeType there = sources.putIfAbsent(type.qualifiedName(), type);
         if (there != null && there.kind() == TypeKind.MODULE && type.kind() != TypeKind.MODULE) {
             sources.put(type.qualifiedName(), type); // a file has the name of a type in it
             bySimpleName.getOrDefault(type.name(), new ArrayList<>()).remove(there);
         }
-        if (type.outer() == null && !type.anonymous()) {
+        if (type.outer() == null && !type.anonymous()
+                && (there == null || !knowledge.rule(Rule.PARAMETERS_TELL))) {
             bySimpleName.computeIfAbsent(type.name(), key -> new ArrayList<>(1)).add(type);
         }
     }
@@ -83,6 +91,18 @@ final class TypeIndex {
 
     CodeType source(String qualifiedName) {
         return sources.get(qualifiedName);
+    }
+
+    /** The type that a further part of it belongs to; null when there is none yet. */
+    CodeType begun(String qualifiedName, CodeType outer, int parameters) {
+        return knowledge.rule(Rule.PARAMETERS_TELL)
+                ? twins.exactly(qualifiedName, outer, parameters)
+                : sources.get(qualifiedName);
+    }
+
+    /** Of the types that share a name with this one, the one that has so many type parameters. */
+    CodeType counted(CodeType type, int parameters) {
+        return type == null || type.external() ? type : twins.of(type, parameters);
     }
 
     /** The one type of that simple name; null when there is none or more than one. */

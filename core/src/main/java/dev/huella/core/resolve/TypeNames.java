@@ -90,7 +90,7 @@ final class TypeNames {
         if (variable != null) {
             return new TypeUse(text.name(), null, variable, List.of(), text.dimensions());
         }
-        CodeType type = known(text.name(), from);
+        CodeType type = known(text.name(), text.arguments().size(), from);
         if (type == null || type.external()) {
             TypeText meant = aliases > 8 ? null : meant(text.name(), from);
             if (meant != null && !meant.name().equals(text.name())) {
@@ -149,7 +149,7 @@ final class TypeNames {
     }
 
     private static String outside(TypeText text) {
-        return text.name().startsWith(".") ? text.name().substring(1) : text.name();
+        return withoutCounts(text.name().startsWith(".") ? text.name().substring(1) : text.name());
     }
 
     /** A function's type is an interface of one operation, made for the place where it is asked for. */
@@ -199,12 +199,24 @@ final class TypeNames {
         return index.isBare(type);
     }
 
-    /** Null when no type of that name is known. */
+    /** Null when no type of that name is known. What stands before a dot may say how many type arguments it has. */
     CodeType known(String written, From from) {
+        return known(written, 0, from);
+    }
+
+    private CodeType known(String written, int arguments, From from) {
         int dot = written.indexOf('.');
         if (dot < 0) {
-            return simple(written, from);
+            int tick = written.indexOf(TypeText.COUNT);
+            return tick < 0
+                    ? index.counted(simple(written, from), arguments)
+                    : known(written.substring(0, tick), TypeText.counted(written), from);
         }
+        return index.counted(dotted(written, from), arguments);
+    }
+
+    private CodeType dotted(String written, From from) {
+        int dot = written.indexOf('.');
         if (dot == 0) {
             return index.qualified(written.substring(1));
         }
@@ -212,14 +224,18 @@ final class TypeNames {
         if (module != null) {
             return module;
         }
-        CodeType first = simple(written.substring(0, dot), from);
+        CodeType first = known(written.substring(0, dot), from);
         if (first != null) {
-            CodeType found = inside(first, written.substring(dot + 1));
+            CodeType found = inside(first, withoutCounts(written.substring(dot + 1)));
             if (found != null || !first.external()) {
-                return found != null ? found : relative(written, from);
+                return found != null ? found : relative(withoutCounts(written), from);
             }
         }
-        return relative(written, from);
+        return relative(withoutCounts(written), from);
+    }
+
+    private static String withoutCounts(String written) {
+        return written.indexOf(TypeText.COUNT) < 0 ? written : written.replaceAll(TypeText.COUNT + "\\d+", "");
     }
 
     /** A name with dots, looked for from the namespace around outwards. */

@@ -147,7 +147,7 @@ final class Copying {
     /** Where the language itself copies the object that is returned; null when it does not. */
     private static SourceSpan byLanguage(Operation operation) {
         var library = LibraryKnowledge.of(operation.home());
-        boolean value = ValueTypes.isValue(operation.home());
+        boolean value = ValueTypes.isValue(operation.home()) && !operation.overridden().isEmpty();
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
                     && leavesItToTheLanguage(calls.callee(), operation) && !copiesPart(calls, library)

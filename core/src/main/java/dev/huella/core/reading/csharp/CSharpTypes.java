@@ -178,15 +178,24 @@ final class CSharpTypes {
     private static TypeText qualified(SyntaxNode node) {
         SyntaxNode name = node.child("name");
         SyntaxNode qualifier = node.child("qualifier");
-        String prefix = qualifier == null
-                ? ""
-                : qualifier.text().replaceAll("\\s|<.*", "").replace("global::", "") + ".";
+        String prefix = qualifier == null ? "" : counted(qualifier) + ".";
         if (name != null && name.text().equals("Enumerator") && qualifier != null && qualifier.is("generic_name")) {
             return new TypeText(name.text(), generic(qualifier, "").arguments(), 0); // of a collection of the library
         }
         return name != null && name.is("generic_name")
                 ? generic(name, prefix)
-                : TypeText.of(node.text().replaceAll("\\s", "").replace("global::", ""));
+                : TypeText.of(prefix + (name == null ? "" : name.text()));
+    }
+
+    /** A name, with the number of its type arguments where it has any. */
+    static String counted(SyntaxNode name) {
+        if (name.is("qualified_name") && name.child("qualifier") != null && name.child("name") != null) {
+            return counted(name.child("qualifier")) + "." + counted(name.child("name"));
+        }
+        SyntaxNode list = name.is("generic_name") ? name.first("type_argument_list") : null;
+        return list == null
+                ? name.text().replaceAll("\\s|<.*", "").replace("global::", "")
+                : name.children().getFirst().text() + TypeText.COUNT + list.children().size();
     }
 
     private static TypeText generic(SyntaxNode node, String prefix) {

@@ -57,7 +57,7 @@ final class CSharpValues extends Bodies {
                     "interpolation" ->
                 last(node);
             case "postfix_unary_expression", "prefix_unary_expression" -> unary(node);
-            case "member_access_expression" -> new Value.Member(value(node.child("expression")),
+            case "member_access_expression" -> new Value.Member(receiver(node.child("expression")),
                     simple(node.child("name")), at);
             case "conditional_access_expression", "invocation_expression" -> asked(node);
             case "element_access_expression" -> new Value.Element(value(node.child("expression")),
@@ -203,6 +203,11 @@ final class CSharpValues extends Bodies {
         return list == null ? List.of() : values(list);
     }
 
+    /** A generic type of which a member is meant is told from others of its name by its arguments. */
+    private Value receiver(SyntaxNode node) {
+        return node.is("generic_name") ? new Value.Name(CSharpTypes.counted(node), node.span()) : value(node);
+    }
+
     private Value call(SyntaxNode node) {
         SyntaxNode function = node.child("function");
         List<Value> arguments = arguments(node);
@@ -212,7 +217,7 @@ final class CSharpValues extends Bodies {
             return new Value.Call(null, simple(function), withTypes(function, arguments), at);
         }
         if (function.is("member_access_expression")) {
-            Value call = new Value.Call(value(function.child("expression")), simple(name), withTypes(name, arguments),
+            Value call = new Value.Call(receiver(function.child("expression")), simple(name), withTypes(name, arguments),
                     at);
             TypeText constants = constants(function.child("expression").text(), name);
             return constants == null ? call : new Value.Cast(constants, call, at);

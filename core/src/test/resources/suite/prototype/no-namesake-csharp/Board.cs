@@ -1,0 +1,7 @@
+namespace Aldera.Passages
+{
+    public class Board
+    {
+        public int Show(Passage<string> passage) => passage.WithoutCargo().Left();
+    }
+}
