@@ -158,7 +158,7 @@ public final class LibraryKnowledge {
     }
 
     /** The words of a list of the data file. */
-    Set<String> names(String list) {
+    public Set<String> names(String list) {
         return words.getOrDefault(list, Set.of());
     }
 

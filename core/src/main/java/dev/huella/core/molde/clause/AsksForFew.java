@@ -3,13 +3,12 @@ package dev.huella.core.molde.clause;
 import com.google.auto.service.AutoService;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Model;
-import dev.huella.core.model.Operation;
 import dev.huella.core.molde.Clause;
-import java.util.stream.Stream;
 
 /** {@code <type> asks for few operations} */
 @AutoService(Clause.class)
 public final class AsksForFew implements Clause.Listed {
+    private static final int MOST = 3;
 
     @Override
     public String syntax() {
@@ -29,14 +28,7 @@ public final class AsksForFew implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
-            long asked = Stream
-                    .concat(Stream.of(type), Hierarchy.above(type).stream().filter(above -> !above.external()))
-                    .flatMap(one -> one.operations().stream())
-                    .filter(Operation::isAbstract)
-                    .map(Operation::name)
-                    .distinct()
-                    .count();
-            if (asked <= 3) {
+            if (AskedOperations.count(type) <= MOST) {
                 into.add(type.place(), type);
             }
         }
