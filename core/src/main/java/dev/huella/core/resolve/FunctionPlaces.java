@@ -21,6 +21,7 @@ final class FunctionPlaces {
     private final Nesting nesting;
     private final Map<Key, CodeType> shapes = new HashMap<>();
     private final Map<Slot, Slot> targets = new HashMap<>();
+    private final Map<CodeType, Boolean> called = new HashMap<>();
 
     FunctionPlaces(Resolution world, Nesting nesting) {
         this.world = world;
@@ -30,6 +31,7 @@ final class FunctionPlaces {
     /** Takes in where functions go: from each parameter to the field it is put into, from each constant to a parameter. */
     void follow(List<Slot> all) {
         targets.clear();
+        called.clear();
         for (Slot slot : all) {
             boolean field = slot.key.owner() instanceof Field;
             for (Slot from : slot.from) {
@@ -84,13 +86,17 @@ final class FunctionPlaces {
         for (TypeUse use : slot.types) {
             CodeType type = use.type();
             boolean object = type != null && use.dimensions() == 0 && !type.external() && !type.shape();
-            if (object && world.library.names("invokes")
-                    .stream()
-                    .flatMap(name -> world.members.operations(type, name).stream())
-                    .anyMatch(operation -> !operation.home().external())) {
+            if (object && called.computeIfAbsent(type, this::canBeCalled)) {
                 world.supertypes.add(type, TypeUse.of(shape));
             }
         }
+    }
+
+    private boolean canBeCalled(CodeType type) {
+        return world.library.names("invokes")
+                .stream()
+                .flatMap(name -> world.members.operations(type, name).stream())
+                .anyMatch(operation -> !operation.home().external());
     }
 
     private static int parameterCount(Origin.OfFunction function) {

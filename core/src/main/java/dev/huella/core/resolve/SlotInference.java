@@ -174,7 +174,7 @@ final class SlotInference {
         Set<CodeType> known = new LinkedHashSet<>();
         TypeUse other = TypeUse.UNKNOWN;
         TypeUse container = TypeUse.UNKNOWN;
-        for (TypeUse use : slot.types) {
+        for (TypeUse use : slot.takesAnything() ? Set.<TypeUse>of() : slot.types) {
             if (slot.key.element() && nesting.elementOf(use) != null) {
                 container = container.isUnknown() || nesting.richer(use, container) ? use : container;
             } else if (use.type() != null && use.dimensions() == 0 && !use.type().external()) {

@@ -23,6 +23,8 @@ import java.util.function.Predicate;
  */
 final class Slots {
     private static final int MOST_ROUNDS = 12;
+    /** A place for more than so many is one for anything. */
+    private static final int MOST_KINDS = 120;
     private final LibraryKnowledge library;
     private final Containers containers;
     private final Set<String> own;
@@ -121,14 +123,36 @@ final class Slots {
         final Set<TypeUse> types = new LinkedHashSet<>();
         final Set<Slot> from = new LinkedHashSet<>();
         final Set<Use> uses = new LinkedHashSet<>();
-        final List<Origin.OfFunction> functions = new ArrayList<>();
+        final Set<Origin.OfFunction> functions = new LinkedHashSet<>();
         /** Types that are put there themselves, rather than objects of them. */
         final Set<CodeType> kinds = new LinkedHashSet<>();
         /** The type of a parameter that is handed on here as it is, where one is written. */
         CodeType written;
 
+        /** While spreading: the last visit, and those in which there came to be more of what it has and of what is asked of it. */
+        private int visited;
+        private int grown;
+        private int asked;
+
         Slot(Key key) {
             this.key = key;
+        }
+
+        /** True for a place to which too much comes for it to tell anything. */
+        boolean takesAnything() {
+            return types.size() > MOST_KINDS;
+        }
+
+        /** True when that adds something. */
+        private boolean takes(Slot from) {
+            boolean more = !from.key.isWritten() && types.size() <= MOST_KINDS && types.addAll(from.types);
+            more |= kinds.addAll(from.kinds);
+            return functions.size() <= MOST_KINDS && functions.addAll(from.functions) || more;
+        }
+
+        /** True when more is asked of it than before. */
+        private boolean isAsked(Set<Use> more) {
+            return uses.size() <= MOST_KINDS && uses.addAll(more);
         }
     }
 
@@ -326,21 +350,26 @@ final class Slots {
         };
     }
 
-    /** Types and functions that reach each place from others, and uses that reach back. */
+    /**
+     * Types and functions that reach each place from others, and uses that reach back. A place only takes over what has grown
+     * since it last did: in code where all flows through a few hubs anything else takes minutes.
+     */
     void spread() {
+        int visit = 0;
         boolean changed = true;
         for (int round = 0; changed && round < MOST_ROUNDS; round++) {
             changed = false;
             for (Slot slot : slots.values()) {
+                int before = slot.visited;
+                slot.visited = ++visit;
                 for (Slot from : slot.from) {
-                    changed |= !from.key.isWritten() && slot.types.addAll(from.types);
-                    changed |= slot.kinds.addAll(from.kinds);
-                    changed |= from.uses.addAll(slot.uses);
-                    for (Origin.OfFunction function : from.functions) {
-                        if (!slot.functions.contains(function)) {
-                            slot.functions.add(function);
-                            changed = true;
-                        }
+                    if (from.grown >= before && slot.takes(from)) {
+                        slot.grown = visit;
+                        changed = true;
+                    }
+                    if (slot.asked >= before && from.isAsked(slot.uses)) {
+                        from.asked = visit;
+                        changed = true;
                     }
                 }
             }
