@@ -9,7 +9,6 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.model.TypeUse;
 import dev.huella.core.source.SourceSpan;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;

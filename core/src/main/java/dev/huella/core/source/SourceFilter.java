@@ -1,10 +1,12 @@
 package dev.huella.core.source;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystems;
 import java.nio.file.Path;
 import java.nio.file.PathMatcher;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.regex.PatternSyntaxException;
 
 /**
@@ -12,6 +14,9 @@ import java.util.regex.PatternSyntaxException;
  * {@code taken}: rules for leaving out that are switched off. A glob without a slash is tried on the file's name alone; {@code dir/} stands for all below it.
  */
 public record SourceFilter(List<String> includes, List<String> excludes, Set<LeaveOut> taken) {
+    private static final Pattern XML = Pattern.compile("\\uFEFF?\\s{0,20}<(?:\\?xml\\b|!DOCTYPE\\b)");
+    /** So many bytes tell what a file is. */
+    private static final int HEAD = 100;
     public static final SourceFilter ALL = new SourceFilter(List.of(), List.of());
 
     /** All rules for leaving out hold. */
@@ -47,12 +52,19 @@ public record SourceFilter(List<String> includes, List<String> excludes, Set<Lea
 
     /** Null when the file is taken, else the reason that its text gives for leaving it out. */
     public String reasonToLeaveOut(String path, byte[] utf8) {
+        if (path.endsWith(".ts") && isXml(utf8)) {
+            return "a document in XML, as translations are, that only ends like a source";
+        }
         for (LeaveOut rule : LeaveOut.values()) {
             if (!taken.contains(rule) && rule.holds(path, utf8)) {
                 return rule.reason();
             }
         }
         return null;
+    }
+
+    private static boolean isXml(byte[] utf8) {
+        return XML.matcher(new String(utf8, 0, Math.min(utf8.length, HEAD), StandardCharsets.UTF_8)).lookingAt();
     }
 
     private static boolean matches(String glob, String path) {

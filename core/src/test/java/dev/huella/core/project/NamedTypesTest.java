@@ -25,10 +25,12 @@ class NamedTypesTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"Crane|several types named Crane: Old.Crane, New.Crane",
-            "Slip<T>|several types named Slip<T>: Aldera.Slip<T>, Old.Slip<T>", "Slip<A, B, C>|no type Slip<A, B, C> in port",
+            "Slip<T>|several types named Slip<T>: Aldera.Slip<T>, Old.Slip<T>",
+            "Slip<A, B, C>|no type Slip<A, B, C> in port",
             "Hoist|no type Hoist in port"})
     void whatItCouldMeanIsTold(String name, String expected) {
-        assertThatThrownBy(() -> types.one(name)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining(expected);
+        assertThatThrownBy(() -> types.one(name)).isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(expected);
     }
 
     @Test

@@ -26,7 +26,8 @@ public final class IsAnIterator implements Clause.Listed {
     public void rows(Model model, Rows into) {
         for (CodeType type : Deeds.allTypes(model)) {
             var library = LibraryKnowledge.of(type);
-            if (library.iterator(type) || hasMembers(type, library) || Hierarchy.above(type).stream().anyMatch(library::stepsThrough)) {
+            if (library.iterator(type) || hasMembers(type, library)
+                    || Hierarchy.above(type).stream().anyMatch(library::stepsThrough)) {
                 into.add(type.place(), type);
             }
         }

@@ -217,7 +217,8 @@ final class CSharpValues extends Bodies {
             return new Value.Call(null, simple(function), withTypes(function, arguments), at);
         }
         if (function.is("member_access_expression")) {
-            Value call = new Value.Call(receiver(function.child("expression")), simple(name), withTypes(name, arguments),
+            Value call = new Value.Call(receiver(function.child("expression")), simple(name),
+                    withTypes(name, arguments),
                     at);
             TypeText constants = constants(function.child("expression").text(), name);
             return constants == null ? call : new Value.Cast(constants, call, at);
