@@ -17,6 +17,13 @@ interface Desk
     public function clear(): void;
     public function user(): string;
     public function setUser(string $user): void;
+    public function height(): int;
+    public function lines(): int;
+    public function pages(): int;
+    public function copies(): int;
+    public function margin(): int;
+    public function dots(): int;
+    public function trays(): int;
 }
 
 final class Counter implements Desk
@@ -38,6 +45,13 @@ final class Counter implements Desk
     public function clear(): void { echo "\f"; }
     public function user(): string { return $this->user; }
     public function setUser(string $user): void { $this->user = $user; }
+    public function height(): int { return 20; }
+    public function lines(): int { return 21; }
+    public function pages(): int { return 22; }
+    public function copies(): int { return 23; }
+    public function margin(): int { return 24; }
+    public function dots(): int { return 25; }
+    public function trays(): int { return 26; }
 }
 
 final class Window implements Desk
@@ -61,4 +75,11 @@ final class Window implements Desk
     public function clear(): void { $this->lines = []; }
     public function user(): string { return $this->user; }
     public function setUser(string $user): void { $this->user = $user; }
+    public function height(): int { return 40; }
+    public function lines(): int { return 41; }
+    public function pages(): int { return 42; }
+    public function copies(): int { return 43; }
+    public function margin(): int { return 44; }
+    public function dots(): int { return 45; }
+    public function trays(): int { return 46; }
 }

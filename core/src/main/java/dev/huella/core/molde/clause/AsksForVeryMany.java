@@ -8,7 +8,7 @@ import dev.huella.core.molde.Clause;
 /** {@code <type> asks for very many operations} */
 @AutoService(Clause.class)
 public final class AsksForVeryMany implements Clause.Listed {
-    private static final int MOST = 12;
+    private static final int MOST = 20;
 
     @Override
     public String syntax() {
@@ -17,7 +17,7 @@ public final class AsksForVeryMany implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "Realisations of it must supply more than twelve operations.";
+        return "Realisations of it must supply more than twenty operations.";
     }
 
     @Override
