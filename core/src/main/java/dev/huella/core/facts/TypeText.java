@@ -20,8 +20,8 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Of a variable: whatever type its value has, of which it is a copy. */
     public static final TypeText COPIED = of("auto");
 
-    /** Stands between a name and the number of its type arguments where the arguments themselves are not told. */
-    public static final char COUNT = '`';
+    /** Stands between a name and the number of its type arguments where these are not told; no name in code has it. */
+    public static final char COUNT = '\u001e';
 
     public TypeText {
         arguments = List.copyOf(arguments);
@@ -61,9 +61,10 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
         return type == null || type.isOptional() ? type : new TypeText("?", List.of(type), 0);
     }
 
-    /** The number of type arguments at the end of a name that tells it. */
+    /** The number of type arguments at the end of a name; 0 when it tells none. */
     public static int counted(String name) {
-        return Integer.parseInt(name.substring(name.lastIndexOf(COUNT) + 1));
+        String count = name.substring(name.lastIndexOf(COUNT) + 1);
+        return count.length() < name.length() && count.matches("\\d{1,3}") ? Integer.parseInt(count) : 0;
     }
 
     public boolean isFunction() {

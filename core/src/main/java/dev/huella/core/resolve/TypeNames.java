@@ -145,7 +145,8 @@ final class TypeNames {
 
     /** As written; of an array, what its elements are. */
     private static String shown(TypeText text) {
-        return text.dimensions() == 0 ? text.toString() : new TypeText(text.name(), text.arguments(), 0).toString();
+        return withoutCounts(
+                (text.dimensions() == 0 ? text : new TypeText(text.name(), text.arguments(), 0)).toString());
     }
 
     private static String outside(TypeText text) {

@@ -50,6 +50,26 @@ class HeadsAndLiteralsTest {
                 .containsExactly("file 1", "all 0..*", "name 1");
     }
 
+    /** In C# a type with parameters and one of the same name without any are two, and so are the types within them. */
+    @Test
+    void typesOfOneNameAreToldApartByTheirParameters() {
+        Model model = CodeBase.in("cs",
+                """
+                        class Net { public class Knot { } }
+                        class Net<T> { public class Knot { } public static Net<T> Make() => new Net<T>(); public int Pull() => 1; }
+                        class Boat { Net<int>.Knot held; Net.Knot plain; int Go() => Net<int>.Make().Pull(); }
+                        """);
+        assertThat(CodeBase.type(model, "Boat").fields())
+                .extracting(field -> field.name() + " " + field.type().type().outer().variables().size() + " "
+                        + field.type().text())
+                .containsExactly("held 1 Net<int>.Knot", "plain 0 Net.Knot");
+        assertThat(CodeBase.type(model, "Boat").operations())
+                .flatExtracting(Operation::deeds)
+                .filteredOn(Deed.Calls.class::isInstance)
+                .extracting(deed -> ((Deed.Calls) deed).callee().home().variables().size())
+                .containsExactly(1, 1);
+    }
+
     /** What hides from a grammar is looked for in the text: none of that may cost depth where a text is long. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
