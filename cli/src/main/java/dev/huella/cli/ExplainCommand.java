@@ -29,7 +29,7 @@ final class ExplainCommand implements Callable<Integer> {
     SourceOptions options;
     @Option(names = "--pattern", paramLabel = "ID", required = true, description = "The pattern or opportunity.")
     String pattern;
-    @Option(names = "--type", paramLabel = "NAME", required = true, arity = "1..*", description = "The types, by simple or qualified name.")
+    @Option(names = "--type", paramLabel = "NAME", required = true, arity = "1..*", description = "The types, by simple or qualified name; with \"<T>\" where a type without parameters has the same.")
     List<String> types;
 
     @Override

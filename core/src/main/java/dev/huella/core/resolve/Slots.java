@@ -23,7 +23,7 @@ import java.util.function.Predicate;
 final class Slots {
     private static final int MOST_ROUNDS = 12;
     /** A place for more than so many is one for anything. */
-    private static final int MOST_KINDS = 120;
+    private static final int MOST_COMING = 120;
     private final LibraryKnowledge library;
     private final Containers containers;
     private final Set<String> own;
@@ -139,19 +139,19 @@ final class Slots {
 
         /** True for a place to which too much comes for it to tell anything. */
         boolean takesAnything() {
-            return types.size() > MOST_KINDS;
+            return types.size() > MOST_COMING;
         }
 
         /** True when that adds something. */
         private boolean takes(Slot from) {
-            boolean more = !from.key.isWritten() && types.size() <= MOST_KINDS && types.addAll(from.types);
+            boolean more = !from.key.isWritten() && types.size() <= MOST_COMING && types.addAll(from.types);
             more |= kinds.addAll(from.kinds);
-            return functions.size() <= MOST_KINDS && functions.addAll(from.functions) || more;
+            return functions.size() <= MOST_COMING && functions.addAll(from.functions) || more;
         }
 
         /** True when more is asked of it than before. */
         private boolean isAsked(Set<Use> more) {
-            return uses.size() <= MOST_KINDS && uses.addAll(more);
+            return uses.size() <= MOST_COMING && uses.addAll(more);
         }
     }
 
