@@ -8,6 +8,7 @@ import dev.huella.core.facts.Value.Literal;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.NoSuchElementException;
 import java.util.regex.Pattern;
 
@@ -19,6 +20,7 @@ public abstract class Bodies {
 
     /** No name that code can give. */
     private static final String EACH = "each of them";
+    private static final Set<String> SIGNS = Set.of("+", "-", "*", "/", "%");
 
     private final List<TypeDeclared> inner = new ArrayList<>();
 
@@ -68,9 +70,9 @@ public abstract class Bodies {
                 : new Value.Assign(target, value, false, at);
     }
 
-    /** {@code +} or {@code -} between two operands of a grammar that does not name its operators. */
-    public static String plusOrMinus(SyntaxNode node) {
-        return node.tokens().stream().anyMatch(token -> token.is("+")) ? "+" : "-";
+    /** The sign between two operands of a grammar that does not name its operators. */
+    public static String signBetween(SyntaxNode node) {
+        return node.tokens().stream().map(SyntaxNode::kind).filter(SIGNS::contains).findFirst().orElse(node.kind());
     }
 
     /** The steps of one statement. */

@@ -46,6 +46,11 @@ public final class Operators {
                 : of(computed, parts.getFirst(), List.of(), List.of());
     }
 
+    /** True where a type of the code base can say what the sign does. */
+    boolean canMean(String sign) {
+        return world.library.names("operators").stream().anyMatch(row -> row.startsWith(sign + " "));
+    }
+
     private Flow of(Value.Computed computed, Flow on, List<Value> given, List<Flow> plain) {
         Operation meant = find(on.type(), computed.sign(), world);
         if (meant == null || meant.parameters().size() != (meant.isStatic() ? given.size() + 1 : given.size())) {

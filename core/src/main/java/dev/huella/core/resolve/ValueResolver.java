@@ -25,7 +25,7 @@ final class ValueResolver {
     /** Nothing in brackets. */
     private static final Set<String> BOTH = Set.of("&&", "and", "conjunction_expression");
     private static final Set<String> ANY = Set.of("||", "or", "disjunction_expression");
-    private static final Set<String> JOINS = Set.of("+", "|", "additive_expression");
+    private static final Set<String> JOINS = Set.of("+", "|");
     private static final Set<String> TESTS = Set.of("<", ">", "<=", ">=", "&&", "||", "!", "not", "and", "or", "in",
             "not in", "comparison_expression", "conjunction_expression", "disjunction_expression");
     private final Body body;
@@ -193,8 +193,9 @@ final class ValueResolver {
         if (whole != null) {
             return whole;
         }
+        boolean open = !parts.isEmpty() && parts.getFirst().type().isUnknown() && operators.canMean(computed.sign());
         for (Flow of : parts) {
-            type = type.isUnknown() || of.type().text().equals("String") ? of.type() : type;
+            type = type.isUnknown() && !open || of.type().text().equals("String") ? of.type() : type;
             if (JOINS.contains(computed.sign()) && containers.isContainer(of.type())) {
                 of.origins()
                         .stream()

@@ -91,14 +91,15 @@ final class Copying {
                 Set<Field> reached = new LinkedHashSet<>();
                 Set<Field> asIs = new LinkedHashSet<>();
                 boolean all = afterwards(operation, reached, asIs);
-                if (reached.isEmpty() && creates.arguments().stream().anyMatch(Copying::isFixed)
-                        || (creates.arguments().stream().anyMatch(Origins::isWorkedOut)
-                                || LanguageCopies.rearranges(operation))
-                                && !isAskedFor(operation)
-                        || keepsItsMaker(creates)) {
+                if (reached.isEmpty() && creates.arguments().stream().anyMatch(OtherOnes::isFixed)
+                        || !isAskedFor(operation) && OtherOnes.isWorkedOut(operation, creates)
+                        || OtherOnes.keepsItsMaker(creates)) {
                     continue; // another one, unlike its object
                 }
                 all |= given(operation, creates, reached, asIs);
+                if (OtherOnes.leavesTo(operation, reached)) {
+                    continue; // what its object had is no longer there
+                }
                 List<Field> fields = fields(operation.home());
                 if (fields.stream().anyMatch(field -> Loops.isCut(operation, field))) {
                     continue; // a part of what its object has
@@ -151,6 +152,7 @@ final class Copying {
         for (Deed deed : operation.deeds()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
                     && leavesItToTheLanguage(calls.callee(), operation) && !copiesPart(calls, library)
+                    && !LanguageCopies.goesIntoItsObject(calls, library)
                     && (isSelf(calls.receiver()) && calls.arguments().stream().allMatch(Copying::isOwn)
                             || calls.arguments().stream().anyMatch(Copying::isSelf))) {
                 return calls.at();
@@ -176,7 +178,7 @@ final class Copying {
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Sets sets
-                        && (isFixed(sets.value()) || Origins.isWorkedOut(sets.value())
+                        && (OtherOnes.isFixed(sets.value()) || Origins.isWorkedOut(sets.value())
                                 || sets.value().origins().equals(List.of(Origin.NOTHING))));
     }
 
@@ -198,28 +200,6 @@ final class Copying {
 
     private static boolean isCopyOfSelf(Flow flow) {
         return flow.any(origin -> origin instanceof Origin.CopyOf(Origin.Self _, boolean _));
-    }
-
-    /** A value that has nothing of the object: what is made with it is another one. Absence leaves a field out. */
-    private static boolean isFixed(Flow flow) {
-        return !flow.origins().isEmpty() && flow.origins()
-                .stream()
-                .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
-                        || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
-    }
-
-    /** The new object is tied to the one that makes it, by a field for its like. */
-    private static boolean keepsItsMaker(Deed.Creates creates) {
-        return creates.constructor() != null && creates.constructor()
-                .deeds()
-                .stream()
-                .anyMatch(deed -> deed instanceof Deed.Sets sets && sets.own()
-                        && sets.field().held().type().erased() != null
-                        && Hierarchy.isA(creates.type(), sets.field().held().type().erased())
-                        && sets.value()
-                                .any(origin -> origin instanceof Origin.OfParameter(Operation _, int index)
-                                        && index < creates.arguments().size()
-                                        && isSelf(creates.arguments().get(index))));
     }
 
     /** What the copy is told besides is the object's own, perhaps copied; with other values it is another one. */
@@ -338,7 +318,8 @@ final class Copying {
                 case Deed.Sets sets when !sets.own() && sets.field().home() != null -> {
                     Set<Field> read = new LinkedHashSet<>();
                     own(sets.value(), read, asIs);
-                    if (!sets.value().origins().stream().allMatch(Origin.Constant.class::isInstance)) {
+                    if (!sets.value().origins().stream().allMatch(Origin.Constant.class::isInstance)
+                            && !Origins.isWorkedOut(sets.value())) {
                         reached.add(sets.field());
                     }
                 }
@@ -347,7 +328,10 @@ final class Copying {
                             || LibraryKnowledge.of(operation.home()).copies(calls.name())) {
                         boolean deep = LibraryKnowledge.of(operation.home()).copiesDeep(calls.name());
                         Set<Field> shared = deep ? new LinkedHashSet<>() : asIs;
-                        calls.arguments().forEach(argument -> own(argument, reached, shared));
+                        Set<Field> told = new LinkedHashSet<>();
+                        calls.arguments().forEach(argument -> own(argument, told, shared));
+                        told.removeIf(field -> OtherOnes.isReckonedWith(calls, field));
+                        reached.addAll(told);
                     }
                     if (calls.receiver().anyOf(Origin.Fresh.class) && calls.callee() != null && calls.callee().hasBody()
                             && calls.arguments().stream().anyMatch(Copying::isSelf)) {

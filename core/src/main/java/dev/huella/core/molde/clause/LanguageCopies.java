@@ -62,6 +62,12 @@ final class LanguageCopies {
                                         .anyMatch(one -> Origins.parameter(one.first(), helper) != null));
     }
 
+    /** What comes first gets what the others have, and is given back itself. */
+    static boolean goesIntoItsObject(Deed.Calls calls, LibraryKnowledge library) {
+        return library.lists("givesBackFirst", calls.name()) && calls.arguments().size() > 1
+                && Copying.isSelf(calls.arguments().getFirst());
+    }
+
     /** No parameters, but for what the library itself hands over where it asks for a copy. */
     static boolean takesNothing(Operation operation) {
         return operation.parameters().isEmpty()

@@ -118,14 +118,30 @@ final class Packages {
         for (Operation reached : save.reached()) {
             for (Deed deed : reached.deeds()) {
                 for (Flow flow : Reading.values(deed)) {
-                    if (flow.anyOf(Origin.Self.class) && deed instanceof Deed.Creates) {
-                        return Set.of();
+                    if (flow.anyOf(Origin.Self.class) && deed instanceof Deed.Creates made) {
+                        left.removeAll(taken(made.type()));
                     }
                     flow.origins().forEach(origin -> used(origin, left));
                 }
             }
         }
         return left;
+    }
+
+    /** What an object reads of the one it is given while it is made. */
+    private static Set<Field> taken(CodeType made) {
+        Set<Field> taken = new LinkedHashSet<>();
+        for (Operation setting : made.operations()) {
+            for (Operation reached : setting.kind() == Kind.OPERATION ? Set.<Operation>of() : setting.reached()) {
+                taken.addAll(reached.reads());
+                for (Deed deed : reached.deeds()) {
+                    if (deed instanceof Deed.Calls calls && calls.callee() != null) {
+                        taken.addAll(calls.callee().reads());
+                    }
+                }
+            }
+        }
+        return taken;
     }
 
     private static void used(Origin origin, Set<Field> left) {

@@ -100,8 +100,8 @@ final class KotlinValues extends Bodies {
             case "postfix_expression" -> postfix(node, parts);
             case "prefix_expression" -> prefix(node, parts);
             case "infix_expression" -> infix(node, parts);
-            case "additive_expression" ->
-                new Value.Computed(plusOrMinus(node), parts.stream().map(this::value).toList(), at);
+            case "additive_expression", "multiplicative_expression" ->
+                new Value.Computed(signBetween(node), parts.stream().map(this::value).toList(), at);
             case "collection_literal" -> new Value.ArrayOf(null, values(node), at);
             default -> new Value.Computed(node.kind(), parts.stream().map(this::value).toList(), at);
         };
@@ -324,9 +324,12 @@ final class KotlinValues extends Bodies {
     private Value prefix(SyntaxNode node, List<SyntaxNode> parts) {
         String sign = node.tokens().getFirst().kind();
         Value value = value(parts.getLast());
-        return sign.equals("++") || sign.equals("--")
-                ? new Value.Assign(value, new Literal(Literal.Kind.NUMBER, "1", node.span()), false, node.span())
-                : new Value.Computed(sign, List.of(value), node.span());
+        return switch (sign) {
+            case "++", "--" ->
+                new Value.Assign(value, new Literal(Literal.Kind.NUMBER, "1", node.span()), false, node.span());
+            case "+" -> new Value.Call(value, "unaryPlus", List.of(), node.span());
+            default -> new Value.Computed(sign, List.of(value), node.span());
+        };
     }
 
     /** What an assignment writes to. */

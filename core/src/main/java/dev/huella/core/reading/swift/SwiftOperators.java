@@ -62,7 +62,7 @@ final class SwiftOperators {
                     : value.apply(whole);
             return operation.is("prefix_expression")
                     ? new Value.Computed(operation.text().substring(0, 1), List.of(own), whole.span())
-                    : new Value.Computed(SwiftValues.plusOrMinus(operation),
+                    : new Value.Computed(SwiftValues.signBetween(operation),
                             List.of(value.apply(operation.child("lhs")), own), whole.span());
         } finally {
             open.remove(operation.index());

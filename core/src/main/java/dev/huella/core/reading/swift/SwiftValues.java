@@ -83,8 +83,8 @@ final class SwiftValues extends Bodies {
             case "equality_expression" -> equality(node);
             case "if_statement", "switch_statement", "do_statement" -> chosen(node);
             case "directly_assignable_expression" -> parts.isEmpty() ? computed(node) : value(parts.getFirst());
-            case "additive_expression" ->
-                new Value.Computed(plusOrMinus(node), parts.stream().map(this::value).toList(),
+            case "additive_expression", "multiplicative_expression" ->
+                new Value.Computed(signBetween(node), parts.stream().map(this::value).toList(),
                         at);
             default -> new Value.Computed(node.kind(), parts.stream()
                     .filter(part -> !SwiftTypes.isTypeNode(part))
