@@ -55,6 +55,7 @@ final class AssignResolver {
         Flow given = made(values.flow(assign.value(), target.type(), lastName(assign.target())), target, assign);
         for (Origin origin : target.origins()) {
             if (origin instanceof Origin.OfField(Field field, boolean own)) {
+                body.world.entries.put(field, assign.value(), values);
                 body.add(assign.plain()
                         ? new Deed.Sets(field, own, given, body.setting, assign.at())
                         : new Deed.Stores(target, null, given, body.setting, assign.at()));

@@ -95,6 +95,7 @@ final class BodyResolver {
             if (field.initial() != null && field.modifiers().has(Mark.STATIC) == body.operation.isStatic()) {
                 Field target = declared.fields()[i];
                 Flow value = steps.values().flow(field.initial(), target.type(), field.name());
+                world.entries.put(target, field.initial(), steps.values());
                 body.add(new Deed.Sets(target, true, value, null, field.at()));
             }
         }

@@ -171,6 +171,10 @@ final class NameResolver {
         if (isPair(of, member.name())) {
             return of; // it stands for what the map keeps
         }
+        Flow inside = body.world.entries.get(of, member.name());
+        if (inside != null) {
+            return inside;
+        }
         CodeType qualified = path == null ? null : body.world.index.qualified(path);
         if (qualified != null) {
             return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));

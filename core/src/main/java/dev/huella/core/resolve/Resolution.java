@@ -34,6 +34,8 @@ final class Resolution {
     final Map<Element, Field> listeners = new ConcurrentHashMap<>();
     /** Fields and operations that let others join such a list and no more, with the field that holds it. */
     final Map<Element, Field> fronts = new ConcurrentHashMap<>();
+    /** What lies under which name in fields that keep several objects. */
+    final NamedEntries entries = new NamedEntries();
     /** What the text alone tells of operations. */
     final Map<Operation, PlainBody> plain = new ConcurrentHashMap<>();
     /** Names that objects are given from outside and asked for inside, found while bodies are read. */

@@ -167,7 +167,10 @@ final class ValueResolver {
             return names.ofField(part, of, element.at());
         }
         Flow function = body.world.library.rule(Rule.DYNAMIC) ? functions.oneOf(of, expected, element.at()) : null;
-        return function == null ? containers.element(of) : function;
+        Flow named = function == null && element.index() instanceof Value.Literal(var _, String text, var _)
+                ? body.world.entries.get(of, text.replaceAll("[\"'`]", ""))
+                : function;
+        return named == null ? containers.element(of) : named;
     }
 
     private Flow computed(Value.Computed computed) {

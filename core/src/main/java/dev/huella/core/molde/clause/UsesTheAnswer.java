@@ -48,7 +48,7 @@ public final class UsesTheAnswer implements Clause.Listed {
     /** The value of a function written in place goes to whatever the function is given to; a loop does nothing with it. */
     private static boolean handedToLoop(Operation operation, Deed.Calls calls, int deep) {
         Setting within = calls.within();
-        if (deep == 0 || within == null || within.kind() != Setting.Kind.FUNCTION) {
+        if (deep == 0 || within == null || within.kind() != Setting.Kind.FUNCTION || decides(operation, calls)) {
             return false;
         }
         List<Deed> deeds = operation.deeds();
@@ -60,6 +60,14 @@ public final class UsesTheAnswer implements Clause.Listed {
             }
         }
         return false;
+    }
+
+    /** What is done next hangs on it. */
+    private static boolean decides(Operation operation, Deed.Calls calls) {
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Chooses chooses && chooses.within() == calls.within()
+                        && chooses.on().stream().anyMatch(on -> LastAnswers.isAnswer(on, calls)));
     }
 
     /** An operation of the code that calls the functions it is given and does nothing with what they give. */
