@@ -21,7 +21,7 @@ final class NamedEntries {
         for (Value part : list.elements()) {
             if (part instanceof Value.Labelled(String name, Value value, var _) && !Arguments.isFunction(value)) {
                 TypeUse type = values.quietly(value).type();
-                if (!type.isUnknown()) {
+                if (type.type() != null && !type.type().external()) {
                     known.computeIfAbsent(field, one -> new ConcurrentHashMap<>())
                             .merge(name, type, (one, other) -> one.type() == other.type() ? one : TypeUse.UNKNOWN);
                 }

@@ -51,6 +51,9 @@ final class Fronts {
                 if (deed instanceof Deed.Calls calls && calls.receiver().first() instanceof Origin.Fresh(CodeType made)
                         && made != type && calls.callee() != null) {
                     parts.putIfAbsent(made, calls.at());
+                } else if (deed instanceof Deed.Calls calls && calls.callee() != null
+                        && underAName(calls.receiver()) instanceof CodeType part && part != type) {
+                    parts.putIfAbsent(part, calls.at());
                 } else if (type.kind() == TypeKind.FUNCTION && deed instanceof Deed.Calls calls
                         && isCaught(calls, operation)) {
                     parts.putIfAbsent(calls.callee().home(), calls.at());
@@ -146,7 +149,15 @@ final class Fronts {
                 return field.held().type().erased();
             }
         }
-        return null;
+        return underAName(receiver);
+    }
+
+    /** One of several unlike objects that lie in one field, each under its own name; null for anything else. */
+    private static CodeType underAName(Flow receiver) {
+        CodeType named = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
+        return receiver.first() instanceof Origin.ElementOf(Origin.OfField(Field field, boolean own)) && own
+                && field.held().many() == Multiplicity.MANY && field.held().type().type() instanceof CodeType common
+                && common.shape() && common != named ? named : null;
     }
 
     /** Told of each client that calls a front and names none of its parts. */

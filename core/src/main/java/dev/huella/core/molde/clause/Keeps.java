@@ -26,6 +26,7 @@ public final class Keeps implements Clause.Listed {
             CodeType held = field.held().type().erased();
             if (held != null && field.kind() != FieldDeclared.Kind.CONSTANT) {
                 into.add(field.place(), field, held);
+                UnlikeOnes.kept(held).forEach(one -> into.add(field.place(), field, one));
             }
         });
     }

@@ -29,6 +29,7 @@ public final class KeepsMany implements Clause.Listed {
             CodeType held = field.held().type().erased();
             if (held != null && (field.held().many() == Multiplicity.MANY || joined.contains(field))) {
                 into.add(field.place(), field, held);
+                UnlikeOnes.kept(held).forEach(one -> into.add(field.place(), field, one));
             }
         });
     }

@@ -63,14 +63,27 @@ final class ScriptTypeTexts {
                 : TypeText.as(TypeText.together(parts), node.text());
     }
 
-    /** Written in place: {@code { [key: string]: T }} is a table, values alone are an object, operations are no type. */
+    /**
+     * Written in place: {@code { [key: string]: T }} and several lists of one kind are a table, values alone are an object,
+     * operations are no type.
+     */
     private static TypeText objectType(SyntaxNode node) {
         List<SyntaxNode> members = node.children();
         if (members.size() == 1 && members.getFirst().is("index_signature")) {
             TypeText value = type(members.getFirst().child("type"));
-            return value == null ? null : new TypeText("Record", List.of(TypeText.of("string"), value), 0);
+            return value == null ? null : table(value);
         }
-        return holdsValues(node) ? TypeText.of("object") : null;
+        if (!holdsValues(node)) {
+            return null;
+        }
+        List<TypeText> values = members.stream().map(member -> type(member.child("type"))).distinct().toList();
+        boolean lists = members.size() > 1 && values.size() == 1 && values.getFirst() != null
+                && values.getFirst().dimensions() > 0;
+        return lists ? table(values.getFirst()) : TypeText.of("object");
+    }
+
+    private static TypeText table(TypeText value) {
+        return new TypeText("Record", List.of(TypeText.of("string"), value), 0);
     }
 
     /** True for an object's type that asks for no functions. */
