@@ -1,6 +1,5 @@
 package dev.huella.core.molde.clause;
 
-import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
@@ -31,11 +30,10 @@ final class OtherOnes {
                                 && isTold(calls) && !LibraryKnowledge.of(operation.home()).copies(calls.name()));
     }
 
-    /** A function of the code base gets a number or a text, and what it gives is another one. */
+    /** A function of the code base gets a number, and what it gives is another one. */
     static boolean isReckonedWith(Deed.Calls calls, Field field) {
-        CodeType held = field.held().type().erased();
         return calls.used() && calls.callee() != null && !calls.receiver().anyOf(Origin.Fresh.class)
-                && !isSeveral(field) && (held == null || held.external());
+                && !isSeveral(field) && field.held().type().erased() == null;
     }
 
     private static boolean isSeveral(Field field) {
