@@ -137,7 +137,7 @@ final class ValueResolver {
                 TypeUse type = body.use(cast.type(), Mention.Kind.CAST, cast.at());
                 boolean same = type.type() == expected.type()
                         && (type.text().equals(expected.text()) || type.type() != null && type.arguments().isEmpty());
-                TypeUse asked = same || keepSameFunctions(type, expected) ? expected : type;
+                TypeUse asked = same || keepSameFunctions(type, expected) ? expected : lists.table(type, cast.value());
                 yield flow(cast.value(), asked, holder).as(asked);
             }
             case Value.KindTest test -> kindTest(test);

@@ -47,6 +47,18 @@ final class WrittenLists {
         return null;
     }
 
+    /** A table in which nothing but lists is written keeps lists. */
+    TypeUse table(TypeUse table, Value written) {
+        boolean lists = written instanceof Value.ArrayOf(var type, List<Value> parts, var _) && type == null
+                && !parts.isEmpty() && table.arguments().isEmpty() && values.containers().isContainer(table)
+                && parts.stream()
+                        .allMatch(part -> part instanceof Value.Labelled(String _, Value value, var _)
+                                && value instanceof Value.ArrayOf(var made, var _, var _) && made == null);
+        return lists
+                ? new Nesting(body.world.library).withElement(table, TypeUse.UNKNOWN.array(1))
+                : table;
+    }
+
     Flow list(Value.ArrayOf array, TypeUse expected) {
         Containers containers = values.containers();
         boolean container = array.type() == null && expected.dimensions() == 0 && containers.isContainer(expected);

@@ -217,7 +217,7 @@ final class CppBodies extends Bodies {
             List<Value> arguments = new ArrayList<>();
             SyntaxNode list = function.child("parameters");
             for (SyntaxNode one : list == null ? List.<SyntaxNode>of() : list.children()) {
-                arguments.add(new Value.Name(one.text().replaceAll("[&*\\s]", ""), one.span()));
+                arguments.add(values.takenForParameter(one));
             }
             return type == null ? null : new Value.Create(type, arguments, null, declarator.span());
         }

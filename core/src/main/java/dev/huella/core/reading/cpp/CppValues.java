@@ -135,6 +135,29 @@ final class CppValues extends Bodies {
                         : arguments;
     }
 
+    /** An argument that the grammar takes for a parameter, since an object made that way looks like a function. */
+    Value takenForParameter(SyntaxNode node) {
+        SyntaxNode type = node.child("type");
+        SyntaxNode declarator = node.child("declarator");
+        boolean called = type != null && declarator != null && declarator.text().startsWith("(");
+        if (!called) {
+            return new Value.Name(node.text().replaceAll("[&*\\s]", ""), node.span());
+        }
+        String path = CppTypeTexts.plain(type.text());
+        String name = path.substring(path.lastIndexOf('.') + 1);
+        SyntaxNode list = declarator.child("parameters") == null ? declarator : declarator.child("parameters");
+        List<Value> arguments = list.children().stream().map(this::takenForParameter).toList();
+        if (THROUGH.contains(path) && arguments.size() == 1) {
+            return arguments.getFirst();
+        }
+        if (MAKERS.contains(name) && firstArgument(type) != null) {
+            return new Value.Create(firstArgument(type).present(), arguments, null, node.span());
+        }
+        return Character.isUpperCase(name.charAt(0))
+                ? new Value.Create(CppTypeTexts.type(type), arguments, null, node.span())
+                : new Value.Call(null, name, arguments, node.span());
+    }
+
     private Value call(SyntaxNode node) {
         SyntaxNode function = node.child("function");
         List<Value> arguments = bodies.arguments(node.child("arguments"));
