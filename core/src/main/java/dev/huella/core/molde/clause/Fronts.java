@@ -157,7 +157,7 @@ final class Fronts {
         CodeType named = receiver.type().dimensions() > 0 ? null : receiver.type().erased();
         return receiver.first() instanceof Origin.ElementOf(Origin.OfField(Field field, boolean own)) && own
                 && field.held().many() == Multiplicity.MANY && field.held().type().type() instanceof CodeType common
-                && common.shape() && common != named ? named : null;
+                && UnlikeOnes.kept(common).contains(named) ? named : null;
     }
 
     /** Told of each client that calls a front and names none of its parts. */
