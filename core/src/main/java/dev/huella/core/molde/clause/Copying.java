@@ -93,7 +93,7 @@ final class Copying {
                 boolean all = afterwards(operation, reached, asIs);
                 if (reached.isEmpty() && creates.arguments().stream().anyMatch(OtherOnes::isFixed)
                         || !isAskedFor(operation) && OtherOnes.isWorkedOut(operation, creates)
-                        || OtherOnes.keepsItsMaker(creates)) {
+                        || OtherOnes.keepsItsMaker(creates) || OtherOnes.isKeptByItsMaker(operation, creates)) {
                     continue; // another one, unlike its object
                 }
                 all |= given(operation, creates, reached, asIs);

@@ -14,9 +14,29 @@ final class OtherOnes {
 
     /** Something that goes into it is reckoned, is a part that was asked for, or is put in another order. */
     static boolean isWorkedOut(Operation operation, Deed.Creates creates) {
-        return LanguageCopies.rearranges(operation) || creates.arguments()
+        return LanguageCopies.rearranges(operation) || isShortened(operation)
+                || creates.arguments().stream().filter(OtherOnes::isOneOfSeveral).count() == 1
+                || creates.arguments()
+                        .stream()
+                        .anyMatch(argument -> Origins.isWorkedOut(argument) || isPiece(argument, operation));
+    }
+
+    /** One element of what the object keeps. */
+    private static boolean isOneOfSeveral(Flow argument) {
+        return argument.origins().size() == 1
+                && argument.first() instanceof Origin.ElementOf(Origin.OfField(Field _, boolean own)) && own;
+    }
+
+    /** Something is taken out of a copy of what the object keeps. */
+    private static boolean isShortened(Operation operation) {
+        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
+        return operation.deeds()
                 .stream()
-                .anyMatch(argument -> Origins.isWorkedOut(argument) || isPiece(argument, operation));
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.callee() == null
+                        && library.removes(calls.name())
+                        && calls.receiver()
+                                .any(origin -> origin instanceof Origin.CopyOf(Origin.OfField(Field _, boolean own), boolean _)
+                                        && own));
     }
 
     /** What a call on a field gives that says which part it wants: a text from here to there, an entry under a name. */
@@ -58,6 +78,17 @@ final class OtherOnes {
                 .stream()
                 .allMatch(origin -> origin instanceof Origin.Constant(String text) && text != null
                         || origin instanceof Origin.OfField(Field field, boolean _) && field.isStatic());
+    }
+
+    /** The new object is one of those that its maker keeps. */
+    static boolean isKeptByItsMaker(Operation operation, Deed.Creates creates) {
+        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
+        return operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Calls calls && library.adds(calls.name())
+                        && Assembly.fromOwn(calls.receiver()) && calls.arguments()
+                                .stream()
+                                .anyMatch(one -> one.origins().contains(new Origin.Fresh(creates.type()))));
     }
 
     /** The new object is tied to the one that makes it, by a field for its like. */
