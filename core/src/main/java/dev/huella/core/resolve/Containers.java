@@ -161,11 +161,13 @@ final class Containers {
         return library.maps(operation) ? Flow.of(computed(receiver), made.array(1)) : null;
     }
 
-    /** Where objects lie in place, a container that is put into a variable of its own type is another one. */
+    /** Where objects lie in place or lists are values, a container that is put into a variable of its own type is another one. */
     Flow inPlace(Flow given, TypeUse variable) {
         boolean copied = library.rule(Rule.OBJECTS_IN_PLACE) && isContainer(variable) && !holdsOne(variable)
                 && variable.dimensions() == 0 && !REFERS.matcher(variable.text()).find();
-        return !copied
+        boolean list = library.rule(Rule.LISTS_ARE_VALUES)
+                && (given.type().dimensions() > 0 || given.type().type() == null && isContainer(given.type()));
+        return !copied && !list
                 ? given
                 : new Flow(given.origins()
                         .stream()

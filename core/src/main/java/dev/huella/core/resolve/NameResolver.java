@@ -179,6 +179,11 @@ final class NameResolver {
         if (qualified != null) {
             return Flow.of(new Origin.OfType(qualified), TypeUse.of(qualified));
         }
+        return part(member, of);
+    }
+
+    /** What a member means of something that keeps several; of anything else it is not known. */
+    private Flow part(Value.Member member, Flow of) {
         Flow entry = of.type().dimensions() == 0 && of.type().type() != null
                 && body.world.library.lists("namedEntries", of.type().type().name())
                         ? values.containers().element(of)

@@ -26,6 +26,8 @@ public enum Rule {
     SPARE_ARGUMENTS("spareArguments"),
     /** An object of a struct lies in its holder and goes with it. */
     STRUCTS_ARE_VALUES("structsAreValues"),
+    /** A list that a variable is given is another one from there on. */
+    LISTS_ARE_VALUES("listsAreValues"),
     /** A member is the object itself unless its type says otherwise, and is made from what it is given first. */
     OBJECTS_IN_PLACE("objectsInPlace"),
     /** Types are written with a capital, so that an imported name without one is a function. */

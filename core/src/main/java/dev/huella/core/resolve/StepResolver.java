@@ -116,7 +116,7 @@ final class StepResolver {
         Flow first = declare.initial() == null
                 ? new Flow(List.of(), written)
                 : values.flow(declare.initial(), written, declare.name());
-        if (declare.type() != null) {
+        if (declare.type() != null || body.world.library.rule(Rule.LISTS_ARE_VALUES)) {
             first = values.containers().inPlace(first, open ? first.type() : written);
         }
         body.scope.declare(declare.name(), first, written, new BodyScope.Block(body.setting,

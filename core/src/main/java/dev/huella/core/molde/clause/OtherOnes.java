@@ -33,7 +33,7 @@ final class OtherOnes {
         return operation.deeds()
                 .stream()
                 .anyMatch(deed -> deed instanceof Deed.Calls calls && calls.callee() == null
-                        && library.removes(calls.name())
+                        && (library.removes(calls.name()) || library.drains(calls.name()))
                         && calls.receiver()
                                 .any(origin -> origin instanceof Origin.CopyOf(Origin.OfField(Field _, boolean own), boolean _)
                                         && own));
