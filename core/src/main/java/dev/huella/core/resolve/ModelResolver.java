@@ -125,7 +125,7 @@ public final class ModelResolver {
             OverrideResolver.resolve(functions, world.supertypes);
             all.addAll(functions);
             OwnHelpers.takeIn(all);
-            boolean gained = world.late.settle(world);
+            boolean gained = world.late.settle(world) | world.entries.settle();
             gained |= dynamic && HookResolver.resolveOthers(world, declared);
             more = (infer(inference, all, round) || gained) && round < (dynamic ? MOST_READINGS : 2);
             if (round == 1) {

@@ -5,12 +5,17 @@ import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** What lies under which name in a field that keeps several objects written out with their names. */
+/**
+ * What lies under which name in a field that keeps several objects written out with their names. What one reading of the bodies
+ * finds is known from the next one on, so that it does not matter which body is read first.
+ */
 final class NamedEntries {
-    private final Map<Field, Map<String, TypeUse>> known = new ConcurrentHashMap<>();
+    private final Map<Field, Map<String, TypeUse>> found = new ConcurrentHashMap<>();
+    private final Map<Field, Map<String, TypeUse>> known = new HashMap<>();
 
     /** What a field is given; only what is written out with names tells something. */
     void put(Field field, Value given, ValueResolver values) {
@@ -22,11 +27,20 @@ final class NamedEntries {
             if (part instanceof Value.Labelled(String name, Value value, var _) && !Arguments.isFunction(value)) {
                 TypeUse type = values.quietly(value).type();
                 if (type.type() != null && !type.type().external()) {
-                    known.computeIfAbsent(field, one -> new ConcurrentHashMap<>())
+                    found.computeIfAbsent(field, one -> new ConcurrentHashMap<>())
                             .merge(name, type, (one, other) -> one.type() == other.type() ? one : TypeUse.UNKNOWN);
                 }
             }
         }
+    }
+
+    /** True when there is more to know than before. Called between readings. */
+    boolean settle() {
+        boolean more = false;
+        for (Map.Entry<Field, Map<String, TypeUse>> entry : found.entrySet()) {
+            more |= !entry.getValue().equals(known.put(entry.getKey(), Map.copyOf(entry.getValue())));
+        }
+        return more;
     }
 
     /** What lies under a name in what a field keeps; null where that is not known. */
