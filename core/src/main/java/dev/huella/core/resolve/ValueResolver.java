@@ -197,8 +197,9 @@ final class ValueResolver {
             return whole;
         }
         boolean open = !parts.isEmpty() && parts.getFirst().type().isUnknown() && operators.canMean(computed.sign());
+        String text = computed.sign().equals("+") ? body.world.literal("string").text() : "String";
         for (Flow of : parts) {
-            type = type.isUnknown() && !open || of.type().text().equals("String") ? of.type() : type;
+            type = type.isUnknown() && !open || of.type().text().equals(text) ? of.type() : type;
             if (JOINS.contains(computed.sign()) && containers.isContainer(of.type())) {
                 of.origins()
                         .stream()
