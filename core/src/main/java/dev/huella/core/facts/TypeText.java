@@ -17,6 +17,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Stands as the name of several types that come together; they are its arguments. */
     public static final String TOGETHER = "(,)";
 
+    /** Stands as the name of several types of which a value has one; they are its arguments. */
+    public static final String EITHER = "|";
+
     /** Of a variable: whatever type its value has, of which it is a copy. */
     public static final TypeText COPIED = of("auto");
 
@@ -54,6 +57,11 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Several types that come together; what is not known is left open. */
     public static TypeText together(List<TypeText> types) {
         return new TypeText(TOGETHER, types.stream().map(type -> type == null ? of("?") : type).toList(), 0);
+    }
+
+    /** Whichever of several types it turns out to be. */
+    public static TypeText either(List<TypeText> types) {
+        return new TypeText(EITHER, types, 0);
     }
 
     /** A type whose value may be missing. */
@@ -110,6 +118,10 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
         if (name.equals(TOGETHER)) {
             return "(" + String.join(", ", arguments.stream().map(TypeText::toString).toList()) + ")"
                     + "[]".repeat(dimensions);
+        }
+        if (name.equals(EITHER)) {
+            String either = String.join(" | ", arguments.stream().map(TypeText::toString).toList());
+            return dimensions == 0 ? either : "(" + either + ")" + "[]".repeat(dimensions);
         }
         var text = new StringBuilder(name);
         if (!arguments.isEmpty()) {

@@ -17,7 +17,7 @@ import java.util.Set;
 /** Reads what a branch depends on: which values, and whether it only asks if something is there. */
 final class Conditions {
     private static final Set<String> PRESENT = Set.of("nonNull", "isPresent", "isset", "present?", "has_value",
-            "IsSome");
+            "IsSome", "respond_to?", "hasattr", "method_exists");
     private static final Set<String> ABSENT = Set.of("isNull", "isEmpty", "nil?", "is_null", "isNullOrEmpty", "blank?",
             "empty");
     static final Set<String> NOT = Set.of("not", "!", "unary_expression", "not_operator");

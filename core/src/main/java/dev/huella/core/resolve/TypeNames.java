@@ -86,6 +86,10 @@ final class TypeNames {
                     text.arguments().stream().map(argument -> use(argument, from, aliases)).toList(),
                     text.dimensions());
         }
+        if (text.name().equals(TypeText.EITHER)) {
+            return widest(text.arguments().stream().map(argument -> use(argument, from, aliases)).toList())
+                    .array(text.dimensions());
+        }
         TypeVariable variable = variable(text.name(), from);
         if (variable != null) {
             return new TypeUse(text.name(), null, variable, List.of(), text.dimensions());
@@ -101,6 +105,16 @@ final class TypeNames {
         return new TypeUse(shown(text),
                 type == null ? index.outside(outside(text)) : type,
                 null, arguments, text.dimensions());
+    }
+
+    /** The one of which all others are kinds; unknown when there is none. */
+    private TypeUse widest(List<TypeUse> all) {
+        return all.stream()
+                .filter(wide -> wide.type() != null && all.stream()
+                        .allMatch(one -> one.type() != null && one.dimensions() == wide.dimensions()
+                                && supertypes.isA(one.type(), wide.type())))
+                .findFirst()
+                .orElse(TypeUse.UNKNOWN);
     }
 
     /**

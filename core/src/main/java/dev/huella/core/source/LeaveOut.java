@@ -88,7 +88,7 @@ public enum LeaveOut {
                 yield TEST_NAME.matcher(path).find() && TEST_TEXT.matcher(head).find()
                         && !TEST_LIBRARY.matcher(head).find();
             }
-            case GENERATED -> comments(head(utf8, HEAD)) || path.endsWith("js") && translated(utf8);
+            case GENERATED -> comments(head(utf8, HEAD)) || (path.endsWith("js") || path.endsWith(".d.ts")) && translated(utf8);
             case MINIFIED -> isScript(path) && averageLine(utf8) > LONG_LINE;
             case BUILT, VENDORED, IGNORED -> false;
         };

@@ -240,11 +240,12 @@ final class Copying {
 
     /** True when all there is reaches the copy. */
     private static boolean given(Operation operation, Deed.Creates creates, Set<Field> reached, Set<Field> asIs) {
-        for (Flow argument : creates.arguments()) {
+        for (int i = 0; i < creates.arguments().size(); i++) {
+            Flow argument = creates.arguments().get(i);
             if (isSelf(argument)) {
                 return LanguageCopies.makes(creates) || fromAnother(creates.constructor(), reached, asIs, 0);
             }
-            own(argument, reached, asIs);
+            own(argument, reached, LanguageCopies.takesApart(creates.constructor(), i) ? new LinkedHashSet<>() : asIs);
         }
         if (creates.constructor() != null) {
             throughConstructor(creates.constructor(), creates.arguments(), reached);

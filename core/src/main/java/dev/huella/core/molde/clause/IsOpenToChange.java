@@ -44,6 +44,16 @@ public final class IsOpenToChange implements Clause.Listed {
         boolean value = field.home().kind() == TypeKind.STRUCT || field.home().kind() == TypeKind.RECORD;
         return !value && !field.isStatic() && isSeen(field)
                 && !field.modifiers().has(Mark.FINAL)
+                && !(field.home().kind() == TypeKind.OBJECT && isSeenAsFixed(field))
                 && !LibraryKnowledge.of(field.home()).closesNothing(field.home().language());
+    }
+
+    /** An object written in place is seen as what it is: that type closes the field. */
+    private static boolean isSeenAsFixed(Field field) {
+        return Hierarchy.above(field.home())
+                .stream()
+                .flatMap(above -> above.fields().stream())
+                .anyMatch(promised -> promised.name().equals(field.name())
+                        && promised.modifiers().has(Mark.FINAL));
     }
 }

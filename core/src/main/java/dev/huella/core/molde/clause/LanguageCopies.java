@@ -152,4 +152,43 @@ final class LanguageCopies {
                 && (taken.type() == null || !Hierarchy.isA(creates.type(), taken.type()));
         return other || constructor.deeds().isEmpty();
     }
+
+    /** What it is given there it keeps only as a copy of its own, or one by one. */
+    static boolean takesApart(Operation constructor, int index) {
+        boolean apart = false;
+        for (Deed deed : constructor == null ? List.<Deed>of() : constructor.deeds()) {
+            switch (deed) {
+                case Deed.Sets sets when sets.own() -> {
+                    if (sets.value().any(origin -> isGiven(origin, constructor, index))) {
+                        return false;
+                    }
+                    apart |= sets.value()
+                            .any(origin -> Origins.detached(origin) && origin instanceof Origin.CopyOf(Origin of, var _)
+                                    && isGiven(of, constructor, index));
+                }
+                case Deed.Calls calls when calls.callee() != null && calls.callee().isConstructor() -> {
+                    for (int i = 0; i < calls.arguments().size(); i++) {
+                        apart |= calls.arguments().get(i).any(origin -> isGiven(origin, constructor, index))
+                                && calls.callee() != constructor && takesApart(calls.callee(), i);
+                    }
+                }
+                case Deed.Calls calls when calls.receiver().any(origin -> Origins.whole(origin) != null)
+                        && LibraryKnowledge.of(constructor.home()).adds(calls.name()) ->
+                    apart |= calls.arguments()
+                            .stream()
+                            .anyMatch(one -> one.any(origin -> isGiven(origin, constructor, index)
+                                    || origin instanceof Origin.ElementOf(Origin all)
+                                            && isGiven(all, constructor, index)));
+                default -> {
+                    // keeps nothing
+                }
+            }
+        }
+        return apart;
+    }
+
+    private static boolean isGiven(Origin origin, Operation constructor, int index) {
+        Origin.OfParameter parameter = Origins.parameter(origin, constructor);
+        return parameter != null && parameter.index() == index;
+    }
 }

@@ -30,11 +30,19 @@ final class Loops {
                 Field field = loopOver(deed.within());
                 field = field == null ? counted(operation, deed.within()) : field;
                 boolean ends = deed instanceof Deed.Returns || deed instanceof Deed.Leaves leaves && leaves.whole();
-                if (field != null && !onError(deed.within()) && !(ends && answered(deed.within(), field))) {
+                if (field != null && !onError(deed.within()) && !(ends && answered(deed.within(), field))
+                        && !isOverAGap(deed, field)) {
                     to.accept(field, deed.at());
                 }
             }
         }
+    }
+
+    /** On to the next one, since what was an element is no longer there. */
+    private static boolean isOverAGap(Deed deed, Field field) {
+        return deed instanceof Deed.Leaves leaves && !leaves.whole()
+                && deed.within().kind() == Setting.Kind.ABSENCE
+                && deed.within().about().stream().anyMatch(value -> elementOf(value) == field);
     }
 
     /** Each element is told something in any case, whatever else some are told. */

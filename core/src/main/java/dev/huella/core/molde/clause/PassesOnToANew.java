@@ -24,7 +24,8 @@ public final class PassesOnToANew implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
-            if (calls.name().equals(operation.name()) && Passing.asItIs(calls, operation)) {
+            if (calls.name().equals(operation.name()) && Passing.asItIs(calls, operation)
+                    && !Passing.isFallback(calls.receiver())) {
                 for (Origin origin : calls.receiver().origins()) {
                     if (origin instanceof Origin.Fresh(var made) && !isKept(operation, origin)) {
                         Passing.meant(operation, calls)

@@ -76,13 +76,20 @@ final class Passing {
 
     private static Set<Field> fields(Deed.Calls calls) {
         Set<Field> fields = new LinkedHashSet<>();
-        for (Origin origin : Origins.of(calls.receiver())) {
+        for (Origin origin : isFallback(calls.receiver()) ? List.<Origin>of() : Origins.of(calls.receiver())) {
             Field field = Origins.whole(origin);
             if (field != null && !field.isStatic()) {
                 fields.add(field);
             }
         }
         return fields;
+    }
+
+    /** Something else is asked for first, and what is known stands in only where that gives nothing. */
+    static boolean isFallback(Flow receiver) {
+        List<Origin> origins = receiver.origins();
+        return origins.size() > 1 && origins.getFirst() instanceof Origin.Result(Operation asked, var _)
+                && (asked == null || !asked.hasBody());
     }
 
     /** Fields that are given what an operation was handed. */

@@ -31,7 +31,7 @@ final class Stepping {
         for (Deed deed : operation.deeds()) {
             boolean moves = switch (deed) {
                 case Deed.Sets sets -> (sets.own() || holds(operation, sets.field())) && !sets.field().isStatic()
-                        && !Passing.about(sets.within(), sets.field())
+                        && !Passing.about(sets.within(), sets.field()) && !fillsAGap(sets)
                         && !Passing.leavesWhenFilled(operation, sets.field());
                 case Deed.Stores stores -> Assembly.fromOwn(stores.container()) || stores.container()
                         .any(origin -> origin instanceof Origin.OfField(var field, boolean _)
@@ -47,6 +47,18 @@ final class Stepping {
             }
         }
         return null;
+    }
+
+    /** What is looked up only once, and kept in another object, moves nothing. */
+    private static boolean fillsAGap(Deed.Sets sets) {
+        for (Setting at = sets.within(); at != null; at = at.outer()) {
+            if (at.kind() == Setting.Kind.ABSENCE
+                    && at.about().stream().anyMatch(value -> value.any(origin -> origin instanceof Origin.OfField(
+                            Field asked, boolean _) && asked == sets.field()))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** What is taken off unseen was looked at before: {@code top} and then {@code pop}. */
@@ -119,7 +131,7 @@ final class Stepping {
         for (Deed deed : operation.deeds()) {
             boolean steps = switch (deed) {
                 case Deed.Yields yields -> !takesMore(operation) || yields.value() == null
-                        || Assembly.fromOwn(yields.value());
+                        || Assembly.fromOwn(yields.value()) && !isAskedWithInput(yields.value());
                 case Deed.Calls calls -> makesSteps(calls, operation);
                 case Deed.Creates creates -> makesSteps(creates, operation);
                 default -> false;
@@ -129,6 +141,12 @@ final class Stepping {
             }
         }
         return lends(operation);
+    }
+
+    /** What another works out of what it is told does not lie in the object. */
+    private static boolean isAskedWithInput(Flow value) {
+        return value.any(origin -> origin instanceof Origin.Result(Operation asked, var _) && asked != null
+                && asked.parameters().stream().anyMatch(one -> !one.optional()));
     }
 
     /** Where the language asks for steps and is handed those of a collection that the object keeps; null when it is not. */

@@ -72,8 +72,14 @@ final class PhpTypes {
                 .filter(one -> one != null && !one.name().equals("null") && !one.name().equals("false"))
                 .toList();
         List<TypeText> objects = real.stream().filter(one -> !one.isFunction()).toList();
-        TypeText one = real.size() == 1 ? real.getFirst() : objects.size() == 1 ? objects.getFirst() : null;
+        TypeText one = real.size() == 1 ? real.getFirst() : objects.size() == 1 ? objects.getFirst() : either(objects);
         return real.size() < all.size() ? TypeText.optional(one) : one;
+    }
+
+    private static TypeText either(List<TypeText> objects) {
+        return objects.isEmpty() || objects.stream().anyMatch(one -> one.dimensions() > 0)
+                ? null
+                : TypeText.either(objects);
     }
 
     TypeDeclared type(SyntaxNode node, DocComment doc) {

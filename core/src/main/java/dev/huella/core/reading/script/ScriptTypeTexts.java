@@ -112,7 +112,7 @@ final class ScriptTypeTexts {
         List<TypeText> types = arguments == null ? List.of() : types(arguments);
         String text = name.text();
         return switch (text) {
-            case "Readonly", "Required", "Partial", "NonNullable", "Awaited" -> types.isEmpty()
+            case "Readonly", "Required", "Partial", "NonNullable", "Awaited", "Exclude", "Pick", "Omit" -> types.isEmpty()
                     ? TypeText.of(text)
                     : types.getFirst();
             case "Array", "ReadonlyArray" -> types.isEmpty() ? TypeText.of("?").array(1) : types.getFirst().array(1);
@@ -134,6 +134,7 @@ final class ScriptTypeTexts {
         flatten(node, all);
         List<TypeText> real = all.stream().filter(one -> !NOTHING.contains(one.name())).distinct().toList();
         TypeText one = real.size() == 1 ? real.getFirst() : plain(real);
+        one = one == null ? TypeText.as(oneOf(real), node.text()) : one;
         return real.size() < all.size() ? TypeText.optional(one) : one;
     }
 
@@ -144,17 +145,30 @@ final class ScriptTypeTexts {
                 : null;
     }
 
-    /** The types that a name for whichever of them lists; empty unless it lists two or more, all by their names. */
+    /** The types beside plain values and functions; null when there is something unknown among them. */
+    private static TypeText oneOf(List<TypeText> all) {
+        List<TypeText> types = all.stream().filter(one -> !one.isFunction() && !PLAIN.contains(one.name())).toList();
+        if (types.isEmpty() || !types.stream().allMatch(ScriptTypeTexts::isNamed)) {
+            return null;
+        }
+        return types.size() == 1 ? types.getFirst() : TypeText.either(types);
+    }
+
+    private static boolean isNamed(TypeText type) {
+        return type.dimensions() == 0 && Character.isJavaIdentifierStart(type.name().charAt(0)) && !type.isFunction();
+    }
+
+    /** The types that a name for whichever of them lists; empty unless it lists two or more, functions aside, by name. */
     static List<TypeText> choices(SyntaxNode node) {
         List<TypeText> all = new ArrayList<>();
         if (node != null && node.is("union_type")) {
             flatten(node, all);
         }
-        List<TypeText> kinds = all.stream().filter(one -> !NOTHING.contains(one.name())).distinct().toList();
-        boolean named = kinds.stream()
-                .allMatch(kind -> kind.dimensions() == 0 && Character.isJavaIdentifierStart(kind.name().charAt(0))
-                        && !kind.isFunction());
-        return kinds.size() > 1 && named ? kinds : List.of();
+        List<TypeText> kinds = all.stream()
+                .filter(one -> !NOTHING.contains(one.name()) && !one.isFunction())
+                .distinct()
+                .toList();
+        return kinds.size() > 1 && kinds.stream().allMatch(ScriptTypeTexts::isNamed) ? kinds : List.of();
     }
 
     private static void flatten(SyntaxNode node, List<TypeText> into) {
