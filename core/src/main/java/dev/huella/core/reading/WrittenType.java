@@ -13,6 +13,8 @@ import java.util.Set;
  */
 public final class WrittenType {
     private static final Set<String> NOTHING = Set.of("None", "null", "undefined", "nil", "NoneType", "false", "void");
+    private static final Set<String> PLAIN = Set.of("str", "bytes", "int", "float", "bool", "complex", "string", "number",
+            "boolean", "bigint", "symbol", "String", "Number", "Boolean", "Integer", "Float", "Symbol");
     private static final Set<String> WRAPPERS = Set.of("ClassVar", "Final", "Annotated", "Required", "Readonly",
             "Awaitable", "Promise", "InitVar");
     private final String text;
@@ -68,8 +70,17 @@ public final class WrittenType {
                 found.add(one);
             }
         } while (accept('|') || accept('&'));
-        TypeText type = found.size() == 2 ? theRicher(found) : found.size() == 1 ? found.getFirst() : null;
+        TypeText type = oneOf(found);
         return optional ? TypeText.optional(type) : type;
+    }
+
+    /** The one type, or those beside plain values; null when what else there is may be anything. */
+    private static TypeText oneOf(List<TypeText> found) {
+        TypeText richer = found.size() == 2 ? theRicher(found) : found.size() == 1 ? found.getFirst() : null;
+        List<TypeText> types = found.stream().filter(one -> !PLAIN.contains(one.name()) && !one.isFunction()).toList();
+        boolean named = !types.isEmpty() && types.stream()
+                .allMatch(one -> one.dimensions() == 0 && one.name().matches("(?:.*\\.)?\\p{Lu}[^.]*"));
+        return richer != null || !named ? richer : types.size() == 1 ? types.getFirst() : TypeText.either(types);
     }
 
     /** {@code Foo[]|Collection} speaks of one thing twice; {@code callable|Foo} of an object, or what makes it. */
@@ -163,7 +174,7 @@ public final class WrittenType {
             List<TypeText> real = arguments.stream()
                     .filter(one -> one != null && !NOTHING.contains(one.name()))
                     .toList();
-            TypeText one = real.size() == 1 ? real.getFirst() : null;
+            TypeText one = oneOf(real);
             return real.size() < arguments.size() ? TypeText.optional(one) : one;
         }
         return new TypeText(name, arguments.stream().map(one -> one == null ? TypeText.of("?") : one).toList(), 0);

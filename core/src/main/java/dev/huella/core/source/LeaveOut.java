@@ -49,6 +49,8 @@ public enum LeaveOut {
     private static final Pattern TRANSLATED = Pattern.compile(
             "\"@babel/helpers |^var __\\w+ = \\(?this && this\\.__\\w+|^//# sourceMappingURL=(?!data:)",
             Pattern.MULTILINE);
+    /** Written apart from the sources; those that stand beside a script tell what it does not. */
+    private static final Pattern TYPINGS = Pattern.compile("(?:^|/)(?:dist|build|out|types|typings)/.*\\.d\\.ts$");
     private static final Pattern COMMENT = Pattern.compile("^(?://|/\\*|\\*|#|<\\?php|\"\"\"|'use)");
     private static final int HEAD = 1500;
     private static final int LONG_LINE = 1000;
@@ -88,7 +90,8 @@ public enum LeaveOut {
                 yield TEST_NAME.matcher(path).find() && TEST_TEXT.matcher(head).find()
                         && !TEST_LIBRARY.matcher(head).find();
             }
-            case GENERATED -> comments(head(utf8, HEAD)) || (path.endsWith("js") || path.endsWith(".d.ts")) && translated(utf8);
+            case GENERATED -> comments(head(utf8, HEAD))
+                    || (path.endsWith("js") || TYPINGS.matcher(path).find()) && translated(utf8);
             case MINIFIED -> isScript(path) && averageLine(utf8) > LONG_LINE;
             case BUILT, VENDORED, IGNORED -> false;
         };

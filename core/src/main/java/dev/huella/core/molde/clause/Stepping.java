@@ -145,8 +145,16 @@ final class Stepping {
 
     /** What another works out of what it is told does not lie in the object. */
     private static boolean isAskedWithInput(Flow value) {
-        return value.any(origin -> origin instanceof Origin.Result(Operation asked, var _) && asked != null
-                && asked.parameters().stream().anyMatch(one -> !one.optional()));
+        return value.any(Stepping::isAskedWithInput);
+    }
+
+    private static boolean isAskedWithInput(Origin origin) {
+        return switch (origin) {
+            case Origin.ElementOf(Origin all) -> isAskedWithInput(all);
+            case Origin.Result(Operation asked, var _) -> asked != null
+                    && asked.parameters().stream().anyMatch(one -> !one.optional());
+            default -> false;
+        };
     }
 
     /** Where the language asks for steps and is handed those of a collection that the object keeps; null when it is not. */

@@ -1,0 +1,5 @@
+package aldera.paper;
+
+public abstract class Mark {
+    public abstract String drawn();
+}

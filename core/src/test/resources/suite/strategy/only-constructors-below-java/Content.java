@@ -1,0 +1,5 @@
+package aldera.panel;
+
+public interface Content {
+    String line(int row, int width);
+}
