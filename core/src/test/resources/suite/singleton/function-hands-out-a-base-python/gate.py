@@ -1,0 +1,6 @@
+from book import book
+
+
+class Gate:
+    def arrive(self, ship: str) -> None:
+        book().enter(ship)

@@ -1,0 +1,3 @@
+class Gate {
+    fun pass(ship: String) = portOffice.stamp(ship)
+}

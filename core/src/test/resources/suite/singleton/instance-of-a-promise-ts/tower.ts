@@ -1,0 +1,8 @@
+import { portClock } from './clock';
+
+export class Tower {
+  strike(): number {
+    portClock.shift(1);
+    return portClock.now();
+  }
+}

@@ -1,0 +1,3 @@
+final class Tower {
+    func strike() -> Double { PortClock.shared.now() }
+}

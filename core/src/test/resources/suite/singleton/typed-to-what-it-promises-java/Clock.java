@@ -1,0 +1,5 @@
+package aldera;
+
+public interface Clock {
+    long now();
+}

@@ -1,0 +1,7 @@
+package aldera;
+
+public class Tower {
+    public long strike() {
+        return PortClock.instance().now();
+    }
+}
