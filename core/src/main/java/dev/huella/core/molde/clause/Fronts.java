@@ -168,7 +168,7 @@ final class Fronts {
         Set<Long> seen = new HashSet<>();
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             CodeType client = operation.home().outermost();
-            CodeType front = calls.callee() == null ? null : calls.callee().home();
+            CodeType front = calls.callee() == null ? null : answering(calls.callee()).home();
             long pair = front == null ? 0 : (long) client.id() << 32 | front.id();
             if (front != null && !front.external() && front.outermost() != client && !seen.contains(pair)) {
                 Set<CodeType> behind = parts.computeIfAbsent(front,
@@ -189,6 +189,11 @@ final class Fronts {
                 }
             }
         });
+    }
+
+    /** Where only one thing answers what is promised, that is what is called. */
+    private static Operation answering(Operation called) {
+        return !called.hasBody() && called.overriders().size() == 1 ? called.overriders().getFirst() : called;
     }
 
     /** Who makes one of a kind to hand it over knows the kind. */

@@ -15,8 +15,8 @@ public final class IsSparedWhatItHolds implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "The first calls the second and names none of the types that the second holds or makes, and where it"
-                + " calls it makes none of their kinds.";
+        return "The first calls the second, or the only one that answers what it calls, and names none of the types"
+                + " that the second holds or makes, and where it calls it makes none of their kinds.";
     }
 
     @Override

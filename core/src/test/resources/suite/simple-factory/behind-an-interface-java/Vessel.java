@@ -1,0 +1,5 @@
+package aldera.vessels;
+
+public interface Vessel {
+    int dues();
+}

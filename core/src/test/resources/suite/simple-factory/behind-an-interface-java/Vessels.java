@@ -1,0 +1,5 @@
+package aldera.vessels;
+
+public interface Vessels {
+    Vessel make(String kind);
+}
