@@ -13,7 +13,8 @@ import java.util.Set;
  */
 public final class WrittenType {
     private static final Set<String> NOTHING = Set.of("None", "null", "undefined", "nil", "NoneType", "false", "void");
-    private static final Set<String> PLAIN = Set.of("str", "bytes", "int", "float", "bool", "complex", "string", "number",
+    private static final Set<String> PLAIN = Set.of("str", "bytes", "int", "float", "bool", "complex", "string",
+            "number",
             "boolean", "bigint", "symbol", "String", "Number", "Boolean", "Integer", "Float", "Symbol");
     private static final Set<String> WRAPPERS = Set.of("ClassVar", "Final", "Annotated", "Required", "Readonly",
             "Awaitable", "Promise", "InitVar");

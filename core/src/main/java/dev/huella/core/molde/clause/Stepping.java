@@ -53,8 +53,11 @@ final class Stepping {
     private static boolean fillsAGap(Deed.Sets sets) {
         for (Setting at = sets.within(); at != null; at = at.outer()) {
             if (at.kind() == Setting.Kind.ABSENCE
-                    && at.about().stream().anyMatch(value -> value.any(origin -> origin instanceof Origin.OfField(
-                            Field asked, boolean _) && asked == sets.field()))) {
+                    && at.about()
+                            .stream()
+                            .anyMatch(value -> value
+                                    .any(origin -> origin instanceof Origin.OfField(Field asked, boolean _)
+                                            && asked == sets.field()))) {
                 return true;
             }
         }

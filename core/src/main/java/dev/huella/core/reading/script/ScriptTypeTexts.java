@@ -112,9 +112,11 @@ final class ScriptTypeTexts {
         List<TypeText> types = arguments == null ? List.of() : types(arguments);
         String text = name.text();
         return switch (text) {
-            case "Readonly", "Required", "Partial", "NonNullable", "Awaited", "Exclude", "Pick", "Omit" -> types.isEmpty()
-                    ? TypeText.of(text)
-                    : types.getFirst();
+            case "Readonly", "Required", "Partial", "NonNullable", "Awaited", "Exclude", "Pick",
+                    "Omit" ->
+                types.isEmpty()
+                        ? TypeText.of(text)
+                        : types.getFirst();
             case "Array", "ReadonlyArray" -> types.isEmpty() ? TypeText.of("?").array(1) : types.getFirst().array(1);
             default -> new TypeText(text, types, 0);
         };

@@ -1,0 +1,8 @@
+package aldera.signals;
+
+final class Horn implements Signal {
+    @Override
+    public String give() {
+        return "tooot";
+    }
+}

@@ -1,0 +1,5 @@
+package aldera.signals;
+
+public interface Signal {
+    String give();
+}
