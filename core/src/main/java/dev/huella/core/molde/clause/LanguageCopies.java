@@ -18,6 +18,9 @@ import java.util.Set;
 
 /** Where a type has objects of another one copied by the language or its library, and what that asks of them. */
 final class LanguageCopies {
+    /** Constructors that leave their work to others. */
+    private static final int DEEPEST = 4;
+
     private LanguageCopies() {}
 
     /** Told of who asks for a copy, of what, and where. */
@@ -155,8 +158,12 @@ final class LanguageCopies {
 
     /** What it is given there it keeps only as a copy of its own, or one by one. */
     static boolean takesApart(Operation constructor, int index) {
+        return takesApart(constructor, index, 0);
+    }
+
+    private static boolean takesApart(Operation constructor, int index, int depth) {
         boolean apart = false;
-        for (Deed deed : constructor == null ? List.<Deed>of() : constructor.deeds()) {
+        for (Deed deed : constructor == null || depth > DEEPEST ? List.<Deed>of() : constructor.deeds()) {
             switch (deed) {
                 case Deed.Sets sets when sets.own() -> {
                     if (sets.value().any(origin -> isGiven(origin, constructor, index))) {
@@ -169,7 +176,7 @@ final class LanguageCopies {
                 case Deed.Calls calls when calls.callee() != null && calls.callee().isConstructor() -> {
                     for (int i = 0; i < calls.arguments().size(); i++) {
                         apart |= calls.arguments().get(i).any(origin -> isGiven(origin, constructor, index))
-                                && calls.callee() != constructor && takesApart(calls.callee(), i);
+                                && takesApart(calls.callee(), i, depth + 1);
                     }
                 }
                 case Deed.Calls calls when calls.receiver().any(origin -> Origins.whole(origin) != null)
