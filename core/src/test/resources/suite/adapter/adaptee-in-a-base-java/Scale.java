@@ -1,0 +1,7 @@
+package aldera.scale;
+
+public interface Scale {
+    double kilos();
+
+    boolean steady();
+}
