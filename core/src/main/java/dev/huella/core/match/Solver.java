@@ -31,6 +31,8 @@ final class Solver {
     private final JoinOrder order;
     private final Steps steps = new Steps();
     private final Answers answers;
+    private final Blame blame = new Blame();
+    private final OneWay oneWay;
 
     Solver(Tables tables, int variables) {
         this.tables = tables;
@@ -38,6 +40,7 @@ final class Solver {
         this.filling = new Filling(tables.model(), variables);
         this.order = new JoinOrder(tables, filling);
         this.answers = new Answers(filling);
+        this.oneWay = new OneWay(order, filling, steps, blame, this::keeps);
     }
 
     /** Told of each solution; returns false to end the search. The arrays change after it returns. */
@@ -130,7 +133,7 @@ final class Solver {
 
     /** True when there is a solution. */
     boolean holds(Formula formula, int[] env) {
-        return oneWay(order.flat(List.of(formula)), env.clone(), new ArrayList<>());
+        return oneWay.find(order.flat(List.of(formula)), env.clone(), new ArrayList<>());
     }
 
     /**
@@ -206,7 +209,7 @@ final class Solver {
                 steps.next();
                 List<Evidence> evidence = new ArrayList<>();
                 int[] found = inner.clone();
-                if (filling.allowed(node, inner) && oneWay(all, found, evidence)) {
+                if (filling.allowed(node, inner) && oneWay.find(all, found, evidence)) {
                     done.add(inner[variable]);
                     if (!to.found(found, evidence)) {
                         return false;
@@ -217,80 +220,14 @@ final class Solver {
         return true;
     }
 
-    /** One way to fill what is open, part by part, written into {@code env}; false when there is none. */
-    private boolean oneWay(List<Node> left, int[] env, List<Evidence> evidence) {
-        if (left.size() < 2) {
-            return left.isEmpty() || first(left, env, evidence);
-        }
-        for (List<Node> part : Parts.of(left, env)) {
-            if (!first(part, env, evidence)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** The first way to fill what these conditions leave open, with its evidence added. */
-    private boolean first(List<Node> part, int[] env, List<Evidence> evidence) {
-        int next = order.cheapest(part, env);
-        Node node = part.get(next);
-        List<Node> rest = new ArrayList<>(part);
-        rest.remove(next);
-        return switch (node.formula()) {
-            case Formula.All all -> {
-                rest.addAll(0, order.nodes(all.of()));
-                yield oneWay(rest, env, evidence);
-            }
-            case Formula.Either either -> firstOf(either, rest, env, evidence);
-            case Formula.Not not -> !answers.of(node, env, () -> holds(not.of(), env)) && oneWay(rest, env, evidence);
-            case Formula.Whenever whenever -> answers.of(node, env, () -> always(whenever, env))
-                    && oneWay(rest, env, evidence);
-            case Formula.Atom atom -> node.table() == null
-                    ? filling.holds(atom, env) && oneWay(rest, env, evidence)
-                    : firstRow(node, atom, rest, env, evidence);
-        };
-    }
-
-    private boolean firstOf(Formula.Either either, List<Node> rest, int[] env, List<Evidence> evidence) {
-        int before = evidence.size();
-        for (Formula part : either.of()) {
-            List<Node> one = new ArrayList<>(rest);
-            one.addFirst(order.node(part));
-            int[] inner = env.clone();
-            if (oneWay(one, inner, evidence)) {
-                System.arraycopy(inner, 0, env, 0, env.length);
-                return true;
-            }
-            Evidence.takeBack(evidence, before);
-        }
-        return false;
-    }
-
-    private boolean firstRow(Node node, Formula.Atom atom, List<Node> rest, int[] env, List<Evidence> evidence) {
-        Table.Slice slice = order.slice(node, env);
-        int[] inner = env.clone();
-        int before = evidence.size();
-        for (int i = 0; i < slice.size(); i++) {
-            int row = slice.row(i);
-            steps.next();
-            if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner)) {
-                evidence.add(new Evidence(atom, node.table().place(row)));
-                if (oneWay(rest, inner, evidence)) {
-                    System.arraycopy(inner, 0, env, 0, env.length);
-                    return true;
-                }
-                Evidence.takeBack(evidence, before);
-            }
-        }
-        return false;
-    }
-
     private boolean solve(List<Node> left, int[] env, List<Evidence> evidence, Search search) {
         if (search.decided != null && filled(search.wanted, env)) {
             return once(env, search);
         }
         if (left.isEmpty()) {
-            return search.to.found(env, evidence);
+            boolean on = search.to.found(env, evidence);
+            blame.onAll();
+            return on;
         }
         int next = order.cheapest(left, env);
         Node node = left.get(next);
@@ -303,20 +240,30 @@ final class Solver {
             }
             case Formula.Either either -> {
                 boolean on = true;
+                var ways = blame.ways();
                 for (int i = 0; on && i < either.of().size(); i++) {
                     List<Node> one = new ArrayList<>(rest);
                     one.addFirst(order.node(either.of().get(i)));
                     on = solve(one, env, evidence, search);
+                    ways.failed();
                 }
+                ways.end();
                 yield on;
             }
-            case Formula.Not not -> answers.of(node, env, () -> holds(not.of(), env))
-                    || solve(rest, env, evidence, search);
-            case Formula.Whenever whenever -> !answers.of(node, env, () -> always(whenever, env))
+            case Formula.Not _, Formula.Whenever _ -> !blame.unless(keeps(node, env), node, env)
                     || solve(rest, env, evidence, search);
             case Formula.Atom atom -> node.table() == null
-                    ? !filling.holds(atom, env) || solve(rest, env, evidence, search)
+                    ? !blame.unless(filling.holds(atom, env), node, env) || solve(rest, env, evidence, search)
                     : rows(node, atom, rest, env, evidence, search);
+        };
+    }
+
+    /** Whether a condition holds that fills nothing. */
+    private boolean keeps(Node node, int[] env) {
+        return switch (node.formula()) {
+            case Formula.Not not -> !answers.of(node, env, () -> holds(not.of(), env));
+            case Formula.Whenever whenever -> answers.of(node, env, () -> always(whenever, env));
+            default -> throw new IllegalArgumentException(node.formula().text());
         };
     }
 
@@ -338,20 +285,22 @@ final class Solver {
             filled[search.wanted[i]] = key[i];
         }
         List<Evidence> evidence = new ArrayList<>();
-        return !search.decided.add(key)
+        boolean on = !search.decided.add(key)
                 || steps.aside(() -> !decide(search, filled, evidence) || search.to.found(filled, evidence));
+        blame.on(search.wanted);
+        return on;
     }
 
     /** Most is decided after a few steps; where it is not, what is left is narrowed first. */
     private boolean decide(Search search, int[] env, List<Evidence> evidence) {
         int[] tried = env.clone();
         return steps.within(FEW_STEPS, () -> {
-            boolean found = oneWay(search.all, tried, evidence);
+            boolean found = oneWay.find(search.all, tried, evidence);
             System.arraycopy(tried, 0, env, 0, env.length);
             return found;
         }, () -> {
             evidence.clear();
-            return narrowed(search.all, env, () -> oneWay(search.all, env, evidence));
+            return narrowed(search.all, env, () -> oneWay.find(search.all, env, evidence));
         });
     }
 
@@ -381,18 +330,20 @@ final class Solver {
             Search search) {
         Table.Slice slice = order.slice(node, env);
         int[] inner = env.clone();
+        var rows = blame.rows(node, env);
         for (int i = 0; i < slice.size(); i++) {
             int row = slice.row(i);
             steps.next();
-            if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner)) {
+            if (Filling.fill(node, row, env, inner) && filling.allowed(node, inner) && !rows.isDead(inner)) {
                 evidence.add(new Evidence(atom, node.table().place(row)));
                 boolean on = solve(rest, inner, evidence, search);
                 evidence.removeLast();
-                if (!on) {
-                    return false;
+                if (!on || !rows.failed(inner)) {
+                    return on;
                 }
             }
         }
+        rows.end();
         return true;
     }
 }
