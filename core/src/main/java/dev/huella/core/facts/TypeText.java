@@ -2,6 +2,8 @@ package dev.huella.core.facts;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * A type as written at one place, with its arguments. Meaning is given by {@code resolve}.
@@ -19,6 +21,8 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
 
     /** Stands as the name of several types of which a value has one; they are its arguments. */
     public static final String EITHER = "|";
+
+    private static final Pattern NAME = Pattern.compile("\\.?\\p{javaJavaIdentifierStart}");
 
     /** Of a variable: whatever type its value has, of which it is a copy. */
     public static final TypeText COPIED = of("auto");
@@ -62,6 +66,23 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
     /** Whichever of several types it turns out to be. */
     public static TypeText either(List<TypeText> types) {
         return new TypeText(EITHER, types, 0);
+    }
+
+    /**
+     * Whichever it turns out to be of those that are neither plain nor functions; null when there is none, or one of
+     * them has no name of its own.
+     *
+     * @param plain what the language calls its plain values
+     */
+    public static TypeText oneOf(List<TypeText> types, Set<String> plain) {
+        List<TypeText> objects = types.stream().filter(one -> !one.isFunction() && !plain.contains(one.name())).toList();
+        boolean named = !objects.isEmpty() && objects.stream().allMatch(TypeText::isNamed);
+        return !named ? null : objects.size() == 1 ? objects.getFirst() : either(objects);
+    }
+
+    /** True for one thing that the code calls by a name. */
+    public boolean isNamed() {
+        return dimensions == 0 && !isFunction() && NAME.matcher(name).lookingAt();
     }
 
     /** A type whose value may be missing. */

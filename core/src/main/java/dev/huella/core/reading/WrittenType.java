@@ -70,18 +70,25 @@ public final class WrittenType {
             } else if (one != null && !found.contains(one)) {
                 found.add(one);
             }
-        } while (accept('|') || accept('&'));
+            alsoOtherThings();
+        } while (accept('|'));
         TypeText type = oneOf(found);
         return optional ? TypeText.optional(type) : type;
+    }
+
+    /** Of {@code Crane & Movable} the first is taken. */
+    private void alsoOtherThings() {
+        while (accept('&')) {
+            single();
+        }
     }
 
     /** The one type, or those beside plain values; null when what else there is may be anything. */
     private static TypeText oneOf(List<TypeText> found) {
         TypeText richer = found.size() == 2 ? theRicher(found) : found.size() == 1 ? found.getFirst() : null;
         List<TypeText> types = found.stream().filter(one -> !PLAIN.contains(one.name()) && !one.isFunction()).toList();
-        boolean named = !types.isEmpty() && types.stream()
-                .allMatch(one -> one.dimensions() == 0 && one.name().matches("(?:.*\\.)?\\p{Lu}[^.]*"));
-        return richer != null || !named ? richer : types.size() == 1 ? types.getFirst() : TypeText.either(types);
+        boolean named = types.stream().allMatch(one -> one.name().matches("(?:.*\\.)?\\p{Lu}[^.]*"));
+        return richer != null || !named ? richer : TypeText.oneOf(types, PLAIN);
     }
 
     /** {@code Foo[]|Collection} speaks of one thing twice; {@code callable|Foo} of an object, or what makes it. */

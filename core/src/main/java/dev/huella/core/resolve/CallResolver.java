@@ -252,7 +252,7 @@ final class CallResolver {
     }
 
     private void noteTests(Value.Call call, Flow on, List<Flow> arguments) {
-        if (!Conditions.asksPresence(call.name())) {
+        if (!Conditions.asksPresence(body.world.library, call.name())) {
             return;
         }
         Flow tested = arguments.size() == 1 ? arguments.getFirst() : on;

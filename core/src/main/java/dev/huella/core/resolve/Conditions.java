@@ -16,10 +16,8 @@ import java.util.Set;
 
 /** Reads what a branch depends on: which values, and whether it only asks if something is there. */
 final class Conditions {
-    private static final Set<String> PRESENT = Set.of("nonNull", "isPresent", "isset", "present?", "has_value",
-            "IsSome", "respond_to?", "hasattr", "method_exists");
-    private static final Set<String> ABSENT = Set.of("isNull", "isEmpty", "nil?", "is_null", "isNullOrEmpty", "blank?",
-            "empty");
+    private static final String PRESENCE = "presence";
+    private static final String ABSENCE = "absence";
     static final Set<String> NOT = Set.of("not", "!", "unary_expression", "not_operator");
     private final Body body;
     private final ValueResolver values;
@@ -101,8 +99,9 @@ final class Conditions {
         return switch (value) {
             case Value.Same same when isNull(same.left()) || isNull(same.right()) ->
                 same.negated() ? Kind.PRESENCE : Kind.ABSENCE;
-            case Value.Call call when PRESENT.contains(call.name()) -> Kind.PRESENCE;
-            case Value.Call call when ABSENT.contains(call.name()) -> Kind.ABSENCE;
+            case Value.Call call when body.world.library.lists(PRESENCE, call.name()) -> Kind.PRESENCE;
+            case Value.Call call when body.world.library.lists(ABSENCE, call.name())
+                    || body.world.library.lists("emptiness", call.name()) -> Kind.ABSENCE;
             case Value.Name _, Value.Member _ when truthy(whole, value) -> Kind.PRESENCE;
             case Value.Computed not when NOT.contains(not.sign()) && not.parts().size() == 1 ->
                 negated(kind(not.parts().getFirst(), plain(not.parts().getFirst())));
@@ -159,8 +158,8 @@ final class Conditions {
         };
     }
 
-    static boolean asksPresence(String operation) {
-        return PRESENT.contains(operation) || operation.equals("isNull") || operation.equals("nil?")
-                || operation.equals("is_null");
+    /** True for an operation that tells whether something is there; whether there is something in it is another question. */
+    static boolean asksPresence(LibraryKnowledge library, String operation) {
+        return library.lists(PRESENCE, operation) || library.lists(ABSENCE, operation);
     }
 }

@@ -245,7 +245,7 @@ final class Copying {
             if (isSelf(argument)) {
                 return LanguageCopies.makes(creates) || fromAnother(creates.constructor(), reached, asIs, 0);
             }
-            own(argument, reached, LanguageCopies.takesApart(creates.constructor(), i) ? new LinkedHashSet<>() : asIs);
+            own(argument, reached, TakenApart.of(creates.constructor(), i) ? new LinkedHashSet<>() : asIs);
         }
         if (creates.constructor() != null) {
             throughConstructor(creates.constructor(), creates.arguments(), reached);

@@ -19,7 +19,6 @@ import java.util.Set;
 /** Where a type has objects of another one copied by the language or its library, and what that asks of them. */
 final class LanguageCopies {
     /** Constructors that leave their work to others. */
-    private static final int DEEPEST = 4;
 
     private LanguageCopies() {}
 
@@ -154,48 +153,5 @@ final class LanguageCopies {
         boolean other = !taken.isUnknown() && taken.variable() == null
                 && (taken.type() == null || !Hierarchy.isA(creates.type(), taken.type()));
         return other || constructor.deeds().isEmpty();
-    }
-
-    /** What it is given there it keeps only as a copy of its own, or one by one. */
-    static boolean takesApart(Operation constructor, int index) {
-        return takesApart(constructor, index, 0);
-    }
-
-    private static boolean takesApart(Operation constructor, int index, int depth) {
-        boolean apart = false;
-        for (Deed deed : constructor == null || depth > DEEPEST ? List.<Deed>of() : constructor.deeds()) {
-            switch (deed) {
-                case Deed.Sets sets when sets.own() -> {
-                    if (sets.value().any(origin -> isGiven(origin, constructor, index))) {
-                        return false;
-                    }
-                    apart |= sets.value()
-                            .any(origin -> Origins.detached(origin) && origin instanceof Origin.CopyOf(Origin of, var _)
-                                    && isGiven(of, constructor, index));
-                }
-                case Deed.Calls calls when calls.callee() != null && calls.callee().isConstructor() -> {
-                    for (int i = 0; i < calls.arguments().size(); i++) {
-                        apart |= calls.arguments().get(i).any(origin -> isGiven(origin, constructor, index))
-                                && takesApart(calls.callee(), i, depth + 1);
-                    }
-                }
-                case Deed.Calls calls when calls.receiver().any(origin -> Origins.whole(origin) != null)
-                        && LibraryKnowledge.of(constructor.home()).adds(calls.name()) ->
-                    apart |= calls.arguments()
-                            .stream()
-                            .anyMatch(one -> one.any(origin -> isGiven(origin, constructor, index)
-                                    || origin instanceof Origin.ElementOf(Origin all)
-                                            && isGiven(all, constructor, index)));
-                default -> {
-                    // keeps nothing
-                }
-            }
-        }
-        return apart;
-    }
-
-    private static boolean isGiven(Origin origin, Operation constructor, int index) {
-        Origin.OfParameter parameter = Origins.parameter(origin, constructor);
-        return parameter != null && parameter.index() == index;
     }
 }

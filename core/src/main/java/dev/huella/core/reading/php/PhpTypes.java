@@ -21,9 +21,11 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Set;
 
 /** Reads types and their members. */
 final class PhpTypes {
+    private static final Set<String> PLAIN = Set.of("string", "int", "float", "bool", "array", "iterable", "object", "true");
     /** {@code $this->field->$name(…)}, or the same by way of the library's function for it. */
 
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
@@ -72,14 +74,10 @@ final class PhpTypes {
                 .filter(one -> one != null && !one.name().equals("null") && !one.name().equals("false"))
                 .toList();
         List<TypeText> objects = real.stream().filter(one -> !one.isFunction()).toList();
-        TypeText one = real.size() == 1 ? real.getFirst() : objects.size() == 1 ? objects.getFirst() : either(objects);
+        TypeText one = real.size() == 1 ? real.getFirst() : objects.size() == 1
+                        ? objects.getFirst()
+                        : TypeText.oneOf(objects, PLAIN);
         return real.size() < all.size() ? TypeText.optional(one) : one;
-    }
-
-    private static TypeText either(List<TypeText> objects) {
-        return objects.isEmpty() || objects.stream().anyMatch(one -> one.dimensions() > 0)
-                ? null
-                : TypeText.either(objects);
     }
 
     TypeDeclared type(SyntaxNode node, DocComment doc) {

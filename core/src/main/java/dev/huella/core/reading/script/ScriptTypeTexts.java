@@ -136,7 +136,7 @@ final class ScriptTypeTexts {
         flatten(node, all);
         List<TypeText> real = all.stream().filter(one -> !NOTHING.contains(one.name())).distinct().toList();
         TypeText one = real.size() == 1 ? real.getFirst() : plain(real);
-        one = one == null ? TypeText.as(oneOf(real), node.text()) : one;
+        one = one == null ? TypeText.as(TypeText.oneOf(real, PLAIN), node.text()) : one;
         return real.size() < all.size() ? TypeText.optional(one) : one;
     }
 
@@ -145,19 +145,6 @@ final class ScriptTypeTexts {
         return !all.isEmpty() && all.stream().allMatch(one -> one.dimensions() == 0 && PLAIN.contains(one.name()))
                 ? TypeText.of(all.stream().map(TypeText::name).collect(Collectors.joining(" | ")))
                 : null;
-    }
-
-    /** The types beside plain values and functions; null when there is something unknown among them. */
-    private static TypeText oneOf(List<TypeText> all) {
-        List<TypeText> types = all.stream().filter(one -> !one.isFunction() && !PLAIN.contains(one.name())).toList();
-        if (types.isEmpty() || !types.stream().allMatch(ScriptTypeTexts::isNamed)) {
-            return null;
-        }
-        return types.size() == 1 ? types.getFirst() : TypeText.either(types);
-    }
-
-    private static boolean isNamed(TypeText type) {
-        return type.dimensions() == 0 && Character.isJavaIdentifierStart(type.name().charAt(0)) && !type.isFunction();
     }
 
     /** The types that a name for whichever of them lists; empty unless it lists two or more, functions aside, by name. */
@@ -170,7 +157,7 @@ final class ScriptTypeTexts {
                 .filter(one -> !NOTHING.contains(one.name()) && !one.isFunction())
                 .distinct()
                 .toList();
-        return kinds.size() > 1 && kinds.stream().allMatch(ScriptTypeTexts::isNamed) ? kinds : List.of();
+        return kinds.size() > 1 && kinds.stream().allMatch(TypeText::isNamed) ? kinds : List.of();
     }
 
     private static void flatten(SyntaxNode node, List<TypeText> into) {
