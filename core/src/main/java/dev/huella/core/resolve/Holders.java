@@ -8,6 +8,7 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.model.TypeUse;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Fields that are given a value by way of the library: through what holds one object, or by reference. */
@@ -29,12 +30,36 @@ final class Holders {
         if (made != null) {
             given.forEach(one -> fill(made, one, isAll(one, made, call.name())));
         }
+        if (callee == null || callee.home().external()) {
+            emptied(call, on, given);
+        }
         boolean puts = !given.isEmpty() && library && values.containers().holdsOne(on.type());
         for (Origin origin : puts ? on.origins() : List.<Origin>of()) {
             if (origin instanceof Origin.OfField(var field, boolean own)) {
                 Flow last = given.getLast().anyOf(Origin.OfFunction.class) ? functions.lastMade() : given.getLast();
                 Setting within = body.world.library.lists("swaps", call.name()) ? locked() : body.setting;
                 body.add(new Deed.Sets(field, own, last, within, call.at()));
+            }
+        }
+    }
+
+    /** A container that the body makes holds what another kept until it was emptied into it, or changed places with it. */
+    private void emptied(Value.Call call, Flow on, List<Flow> given) {
+        if (!body.world.library.lists("empties", call.name()) || given.size() != call.arguments().size()) {
+            return;
+        }
+        List<Value> sides = new ArrayList<>(call.arguments());
+        List<Flow> flows = new ArrayList<>(given);
+        if (call.receiver() != null) {
+            sides.add(call.receiver());
+            flows.add(on);
+        }
+        for (Value side : sides) {
+            BodyScope.Local made = made(side);
+            if (made != null) {
+                flows.stream()
+                        .filter(other -> values.containers().isContainer(other.type()))
+                        .forEach(other -> fill(made, other, true));
             }
         }
     }

@@ -68,6 +68,7 @@ final class Fronts {
         return calls.callee() != null && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()
                 && !calls.callee().isStatic() && calls.receiver()
                         .any(origin -> origin instanceof Origin.OfField
+                                || Surroundings.isAround(operation.home(), origin)
                                 || origin instanceof Origin.OfParameter(Operation of, int _) && of != operation);
     }
 
@@ -126,7 +127,8 @@ final class Fronts {
                         && calls.callee().kind() == Kind.OPERATION && !calls.callee().home().external()) {
                     boolean inPlace = operation.home().kind() == TypeKind.FUNCTION
                             || operation.home().within() != null && !calls.callee().home().isAbstract();
-                    CodeType type = inPlace && isCaught(calls, reached)
+                    boolean around = calls.receiver().any(origin -> Surroundings.isAround(operation.home(), origin));
+                    CodeType type = around || inPlace && isCaught(calls, reached)
                             ? calls.callee().home()
                             : held(calls.receiver());
                     if (type != null && !type.external() && type != operation.home()

@@ -26,13 +26,13 @@ public final class SetsOfAnother implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
-            if (!sets.own() || isAround(operation.home(), sets.field())) {
+            if (!sets.own() || Surroundings.isAround(operation.home(), sets.field())) {
                 into.add(sets.at(), operation, sets.field());
             }
         });
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> {
             if (stores.index() == null && stores.container().first() instanceof Origin.OfField(Field field, boolean own)
-                    && !own) {
+                    && (!own || Surroundings.isAround(operation.home(), field))) {
                 into.add(stores.at(), operation, field);
             }
         });
@@ -44,15 +44,5 @@ public final class SetsOfAnother implements Clause.Listed {
                 into.add(calls.at(), operation, field);
             }
         });
-    }
-
-    /** An object written inside another reaches its fields like its own. */
-    private static boolean isAround(CodeType inner, Field field) {
-        for (CodeType at = inner.outer(); at != null; at = at.outer()) {
-            if (at == field.home()) {
-                return !field.isStatic() && !Hierarchy.above(inner).contains(at);
-            }
-        }
-        return false;
     }
 }

@@ -14,6 +14,7 @@ import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** How elements are handed out one after the other. */
 final class Stepping {
@@ -97,11 +98,19 @@ final class Stepping {
 
     /** The declared result is a truth, or where none is declared all that is given. */
     static boolean givesTruth(Operation operation) {
+        return gives(operation, TRUTH::contains);
+    }
+
+    static boolean givesNumber(Operation operation) {
+        var library = LibraryKnowledge.of(operation.home());
+        return gives(operation, type -> library.lists("numbers", type));
+    }
+
+    private static boolean gives(Operation operation, Predicate<String> type) {
         List<Flow> returned = Origins.returned(operation);
-        String declared = operation.returns().text();
         boolean unwritten = operation.returns().type() == null && !operation.returns().isVoid();
-        return TRUTH.contains(declared) || unwritten && !returned.isEmpty() && returned.stream()
-                .allMatch(flow -> TRUTH.contains(flow.type().text()));
+        return type.test(operation.returns().text()) || unwritten && !returned.isEmpty()
+                && returned.stream().allMatch(flow -> type.test(flow.type().text()));
     }
 
     /** Asks the language for an object that steps through what it hands to a block. */
