@@ -24,7 +24,7 @@ public final class MayStop implements Clause.Listed {
     @Override
     public void rows(Model model, Rows into) {
         Passing.each(model, (operation, calls, field) -> {
-            if (Passing.mayStop(operation, field)) {
+            if (Stopping.mayStop(operation, field)) {
                 List<Operation> all = new ArrayList<>(Deeds.targets(calls));
                 all.addAll(operation.overridden());
                 all.stream().distinct().forEach(target -> into.add(calls.at(), operation, target, field));

@@ -31,7 +31,7 @@ public final class MayStopBeforeGiven implements Clause.Listed {
                 .computeIfAbsent(operation, key -> new LinkedHashSet<>())
                 .add(calls));
         passing.forEach((operation, all) -> {
-            if (Passing.mayStopBeforeGiven(operation, all)) {
+            if (Stopping.mayStopBeforeGiven(operation, all)) {
                 all.forEach(calls -> Passing.meant(operation, calls)
                         .forEach(target -> into.add(calls.at(), operation, target)));
             }
