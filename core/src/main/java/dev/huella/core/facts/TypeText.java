@@ -75,7 +75,9 @@ public record TypeText(String name, List<TypeText> arguments, int dimensions, St
      * @param plain what the language calls its plain values
      */
     public static TypeText oneOf(List<TypeText> types, Set<String> plain) {
-        List<TypeText> objects = types.stream().filter(one -> !one.isFunction() && !plain.contains(one.name())).toList();
+        List<TypeText> objects = types.stream()
+                .filter(one -> !one.isFunction() && !plain.contains(one.name()))
+                .toList();
         boolean named = !objects.isEmpty() && objects.stream().allMatch(TypeText::isNamed);
         return !named ? null : objects.size() == 1 ? objects.getFirst() : either(objects);
     }

@@ -101,7 +101,8 @@ final class Conditions {
                 same.negated() ? Kind.PRESENCE : Kind.ABSENCE;
             case Value.Call call when body.world.library.lists(PRESENCE, call.name()) -> Kind.PRESENCE;
             case Value.Call call when body.world.library.lists(ABSENCE, call.name())
-                    || body.world.library.lists("emptiness", call.name()) -> Kind.ABSENCE;
+                    || body.world.library.lists("emptiness", call.name()) ->
+                Kind.ABSENCE;
             case Value.Name _, Value.Member _ when truthy(whole, value) -> Kind.PRESENCE;
             case Value.Computed not when NOT.contains(not.sign()) && not.parts().size() == 1 ->
                 negated(kind(not.parts().getFirst(), plain(not.parts().getFirst())));

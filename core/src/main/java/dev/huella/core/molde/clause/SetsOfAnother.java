@@ -1,7 +1,6 @@
 package dev.huella.core.molde.clause;
 
 import com.google.auto.service.AutoService;
-import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
 import dev.huella.core.model.Model;

@@ -1,6 +1,5 @@
 package dev.huella.core.molde.clause;
 
-import dev.huella.core.facts.OperationDeclared.Kind;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;

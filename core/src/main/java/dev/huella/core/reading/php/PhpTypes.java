@@ -25,7 +25,8 @@ import java.util.Set;
 
 /** Reads types and their members. */
 final class PhpTypes {
-    private static final Set<String> PLAIN = Set.of("string", "int", "float", "bool", "array", "iterable", "object", "true");
+    private static final Set<String> PLAIN = Set.of("string", "int", "float", "bool", "array", "iterable", "object",
+            "true");
     /** {@code $this->field->$name(…)}, or the same by way of the library's function for it. */
 
     static final Modifiers PUBLIC = Modifiers.of(Visibility.PUBLIC);
@@ -74,7 +75,9 @@ final class PhpTypes {
                 .filter(one -> one != null && !one.name().equals("null") && !one.name().equals("false"))
                 .toList();
         List<TypeText> objects = real.stream().filter(one -> !one.isFunction()).toList();
-        TypeText one = real.size() == 1 ? real.getFirst() : objects.size() == 1
+        TypeText one = real.size() == 1
+                ? real.getFirst()
+                : objects.size() == 1
                         ? objects.getFirst()
                         : TypeText.oneOf(objects, PLAIN);
         return real.size() < all.size() ? TypeText.optional(one) : one;
