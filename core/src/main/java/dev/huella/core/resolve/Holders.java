@@ -45,7 +45,9 @@ final class Holders {
 
     /** A container that the body makes holds what another kept until it was emptied into it, or changed places with it. */
     private void emptied(Value.Call call, Flow on, List<Flow> given) {
-        if (!body.world.library.lists("empties", call.name()) || given.size() != call.arguments().size()) {
+        boolean moves = body.world.library.lists("empties", call.name())
+                || body.world.library.lists("trades", call.name());
+        if (!moves || given.size() != call.arguments().size()) {
             return;
         }
         List<Value> sides = new ArrayList<>(call.arguments());

@@ -98,8 +98,8 @@ final class Kept {
             if (change != null && (calls.callee() == null || calls.callee().home().external()
                     || library.container(calls.receiver().type()) != null)) {
                 Flow value = calls.arguments().isEmpty() ? Flow.UNKNOWN : calls.arguments().getLast();
-                List<Flow> emptied = library.lists("empties", calls.name()) ? calls.arguments() : List.of();
-                emptied.forEach(one -> containers(one)
+                List<Flow> traded = library.lists("trades", calls.name()) ? calls.arguments() : List.of();
+                traded.forEach(one -> containers(one)
                         .forEach(field -> to.change(operation, field, value, calls.at(), Change.DRAIN)));
                 containers(calls.receiver()).forEach(field -> to.change(operation, field, value, calls.at(),
                         change == Change.ADD && sifted(operation, field, value)

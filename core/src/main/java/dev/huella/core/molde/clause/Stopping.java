@@ -56,7 +56,7 @@ final class Stopping {
 
     /** The library ends it with an error unless something holds that its own object knows. */
     private static boolean refuses(Deed.Calls asks, Operation operation, Field field) {
-        return !asks.used() && asks.callee() == null
+        return !asks.used() && (asks.callee() == null || asks.callee().home().external())
                 && LibraryKnowledge.of(operation.home()).lists("refuses", asks.name())
                 && asks.arguments().stream().anyMatch(one -> one.any(origin -> isKnown(origin, field)));
     }
