@@ -29,7 +29,9 @@ public sealed interface Value {
     record Literal(Kind kind, String text, SourceSpan at) implements Value {
         /** What is written. */
         public enum Kind {
-            NULL, TEXT, NUMBER, TRUTH
+            NULL, TEXT, NUMBER, TRUTH,
+            /** The place of a part in what is taken apart, counted from 0. */
+            PLACE
         }
     }
 
@@ -106,7 +108,12 @@ public sealed interface Value {
     record KindTest(Value value, TypeText type, String binding, SourceSpan at) implements Value {}
 
     /** An element by position. */
-    record Element(Value of, Value index, SourceSpan at) implements Value {}
+    record Element(Value of, Value index, SourceSpan at) implements Value {
+        /** The part that a value has at a place, counted from 0, where it is taken apart into several variables. */
+        public static Element part(Value whole, int place, SourceSpan at) {
+            return new Element(whole, new Literal(Literal.Kind.PLACE, "" + place, at), at);
+        }
+    }
 
     /** Two values compared by {@code ==} or {@code !=}. */
     record Same(Value left, Value right, boolean negated, SourceSpan at) implements Value {}

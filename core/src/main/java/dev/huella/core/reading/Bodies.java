@@ -245,7 +245,7 @@ public abstract class Bodies {
         for (int i = 0; i < targets.size(); i++) {
             Value part = given.size() == targets.size()
                     ? given.get(i)
-                    : new Value.Element(whole, new Value.Literal(Value.Literal.Kind.NUMBER, "0", at), at);
+                    : Value.Element.part(whole, i, at);
             sets.add(new Value.Assign(targets.get(i), part, true, at));
         }
         return new Value.Computed("=", sets, at);

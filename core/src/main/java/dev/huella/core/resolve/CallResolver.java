@@ -129,7 +129,7 @@ final class CallResolver {
         noteTests(call, on, given);
         List<Flow> ordered = Labels.order(call.arguments(), given, callee);
         body.add(new Deed.Calls(callee, call.name(), on, ordered, used, body.setting, call.at()));
-        plainly.noteSet(callee, on, ordered, call.at());
+        plainly.note(call, callee, on, ordered);
         holders.note(call, callee, on, ordered);
         applied.by(call, callee, on, given);
         if (receiver == null && callee == null && body.world.library.passes(call.name()) && !body.type.external()) {

@@ -10,9 +10,13 @@ import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 
-/** Brackets behind an object whose type of the code base says what they do are calls; those of what is taken apart mean a part of it. */
+/** Brackets behind an object whose type of the code base says what they do are calls. */
 final class Indexers {
+    /** Kinds of types that are made of their fields in the order these are written in. */
+    private static final Set<TypeKind> ORDERED = Set.of(TypeKind.RECORD, TypeKind.STRUCT);
+
     private Indexers() {}
 
     /** The call behind {@code object[index]}; null where the brackets are those of a container. */
@@ -31,16 +35,21 @@ final class Indexers {
                 : new Value.Call(element.of(), writing.name(), List.of(element.index(), given), element.at());
     }
 
-    /** What a type of the code base that is taken apart has at a place: as its constructor takes it. */
+    /** True for one of several parts that a value is taken apart into. */
+    static boolean isPart(Value.Element element) {
+        return element.index() instanceof Value.Literal at && at.kind() == Value.Literal.Kind.PLACE;
+    }
+
+    /** What a type of the code base that is taken apart has at a place: as its constructor takes it, else in its own order. */
     static Field part(TypeUse of, Value index, Resolution world) {
         CodeType type = of.dimensions() > 0 ? null : of.type();
         if (type == null || type.external() || !(index instanceof Value.Literal at)
-                || at.kind() != Value.Literal.Kind.NUMBER || at.text().length() != 1) {
+                || at.kind() != Value.Literal.Kind.PLACE || at.text().length() != 1) {
             return null;
         }
         int place = Character.digit(at.text().charAt(0), 10);
         List<Field> own = type.fields().stream().filter(field -> !field.isStatic()).toList();
-        Field inOrder = type.kind() == TypeKind.RECORD && place < own.size() ? own.get(place) : null;
+        Field inOrder = ORDERED.contains(type.kind()) && place < own.size() ? own.get(place) : null;
         return type.operations()
                 .stream()
                 .filter(made -> made.kind() == OperationDeclared.Kind.CONSTRUCTOR && made.parameters().size() > place)

@@ -1,5 +1,6 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
@@ -26,6 +27,15 @@ final class PlainCalls {
         return given == null ? null : body.world.members.field(callee.home(), given);
     }
 
+    /** Fields of the object itself that a call sets to what it is handed, or to what lies in that. */
+    void note(Value.Call call, Operation callee, Flow on, List<Flow> arguments) {
+        if (callee == null && !arguments.isEmpty() && arguments.getFirst().first() instanceof Origin.Self(CodeType self)
+                && body.world.library.lists("givesBackFirst", call.name())) {
+            arguments.stream().skip(1).forEach(from -> noteTakenOver(self, from, call.at()));
+        }
+        noteSet(callee, on, arguments, call.at());
+    }
+
     /** Fields of the object itself that one of its operations sets to what it is handed. */
     void noteSet(Operation callee, Flow on, List<Flow> arguments, SourceSpan at) {
         if (callee != null && !callee.isStatic() && on.first() instanceof Origin.Self) {
@@ -35,6 +45,21 @@ final class PlainCalls {
                     body.add(new Deed.Sets(field, true, arguments.get(from), body.setting, at));
                 }
             });
+        }
+    }
+
+    /** Each field of the object itself that another object has as well is set to what it has there. */
+    private void noteTakenOver(CodeType self, Flow from, SourceSpan at) {
+        CodeType type = from.type().type();
+        if (type == null || type.external() || NameResolver.isType(from)) {
+            return;
+        }
+        for (Field field : self.fields()) {
+            Field other = field.isStatic() ? null : body.world.members.field(type, field.name());
+            if (other != null && !other.isStatic()) {
+                Origin there = new Origin.OfField(other, false);
+                body.add(new Deed.Sets(field, true, Flow.of(there, other.type()), body.setting, at));
+            }
         }
     }
 

@@ -48,8 +48,6 @@ public enum Rule {
     TESTS_TELL("testsTell"),
     /** A type without a constructor of its own has that of its base, as hidden as it is there. */
     INHERITS_CONSTRUCTORS("inheritsConstructors"),
-    /** A place in brackets may mean a part of an object, as its constructor takes it. */
-    TAKEN_APART("takenApart"),
     /** An object or type and a text in a list of two mean the operation of that name. */
     PAIRS_MEAN_OPERATIONS("pairsMeanOperations");
 

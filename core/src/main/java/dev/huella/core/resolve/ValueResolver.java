@@ -161,10 +161,12 @@ final class ValueResolver {
         }
         flow(element.index());
         Flow of = flow(element.of());
-        boolean apart = body.world.library.rule(Rule.TAKEN_APART) || element.of() instanceof Value.Cast;
-        Field part = apart ? Indexers.part(of.type(), element.index(), body.world) : null;
+        Field part = Indexers.part(of.type(), element.index(), body.world);
         if (part != null) {
             return names.ofField(part, of, element.at());
+        }
+        if (of.type().isUnknown() && of.anyOf(Origin.OfParameter.class) && Indexers.isPart(element)) {
+            return Flow.UNKNOWN; // it may be no list at all
         }
         Flow function = body.world.library.rule(Rule.DYNAMIC) ? functions.oneOf(of, expected, element.at()) : null;
         Flow named = function == null && element.index() instanceof Value.Literal(var _, String text, var _)
@@ -223,7 +225,7 @@ final class ValueResolver {
         return switch (literal.kind()) {
             case NULL -> TypeUse.UNKNOWN;
             case TRUTH -> body.world.literal("boolean");
-            case NUMBER -> body.world.literal(numberType(literal.text()));
+            case NUMBER, PLACE -> body.world.literal(numberType(literal.text()));
             case TEXT -> literal.text().startsWith("'") && !body.world.library.root().isEmpty()
                     ? body.world.literal("char")
                     : body.world.literal("string");

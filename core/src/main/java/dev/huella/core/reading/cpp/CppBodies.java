@@ -175,7 +175,7 @@ final class CppBodies extends Bodies {
             if (isStatic && home != null) {
                 kept(name, type, initial, declarator, into);
             } else if (name.is("structured_binding_declarator")) {
-                name.children().forEach(one -> into.add(new Step.Declare(one.text(), null, initial, one.span())));
+                takenApart(name.children(), initial, into);
             } else {
                 boolean copied = type == null && own.is("identifier"); // not a reference to what it is given
                 into.add(new Step.Declare(name.text(), copied ? TypeText.COPIED : type, initial, declarator.span()));
@@ -184,6 +184,15 @@ final class CppBodies extends Bodies {
                     others.put(name.text(), initial);
                 }
             }
+        }
+    }
+
+    /** {@code auto [first, second] = whole}. */
+    private static void takenApart(List<SyntaxNode> names, Value whole, List<Step> into) {
+        for (int place = 0; place < names.size(); place++) {
+            SyntaxNode name = names.get(place);
+            into.add(new Step.Declare(name.text(), null,
+                    whole == null ? null : Value.Element.part(whole, place, name.span()), name.span()));
         }
     }
 

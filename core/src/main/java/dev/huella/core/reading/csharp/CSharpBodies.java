@@ -201,8 +201,7 @@ final class CSharpBodies extends Bodies {
         Value of = value(whole);
         for (int place = 0; place < names.children().size(); place++) {
             SyntaxNode name = names.children().get(place);
-            into.add(new Step.Declare(name.text(), null, new Value.Element(of,
-                    new Value.Literal(Value.Literal.Kind.NUMBER, "" + place, name.span()), name.span()), name.span()));
+            into.add(new Step.Declare(name.text(), null, Value.Element.part(of, place, name.span()), name.span()));
         }
     }
 

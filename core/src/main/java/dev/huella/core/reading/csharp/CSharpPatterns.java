@@ -57,7 +57,7 @@ final class CSharpPatterns {
         for (int place = 0; place < parts.size(); place++) {
             SyntaxNode part = parts.get(place).children().getLast();
             SourceSpan at = part.span();
-            Value there = new Value.Element(of, new Value.Literal(Value.Literal.Kind.NUMBER, "" + place, at), at);
+            Value there = Value.Element.part(of, place, at);
             if (part.is("declaration_expression")) {
                 found.add(
                         new Value.KindTest(there, CSharpTypes.held(part.child("type")), part.child("name").text(), at));

@@ -76,8 +76,7 @@ final class JavaSwitches {
         List<SyntaxNode> parts = body == null ? List.of() : body.children();
         for (int i = 0; i < parts.size(); i++) {
             SyntaxNode part = parts.get(i);
-            var place = new Value.Literal(Value.Literal.Kind.NUMBER, "" + i, part.span());
-            Value of = new Value.Element(new Value.Cast(type, on, part.span()), place, part.span());
+            Value of = Value.Element.part(new Value.Cast(type, on, part.span()), i, part.span());
             if (part.is("record_pattern")) {
                 tests.addAll(tests(part, of));
             } else if (part.is("record_pattern_component") && part.children().size() > 1) {

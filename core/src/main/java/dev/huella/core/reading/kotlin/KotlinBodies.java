@@ -184,8 +184,17 @@ final class KotlinBodies extends Bodies {
                 // nothing is done
             }
             case "elvis_expression" -> elvis(node, into);
+            case "as_expression" -> taken(node, into);
             default -> into.add(done(value(node)));
         }
+    }
+
+    /** {@code value as Kind}: from here on the name means a value of that kind. */
+    private void taken(SyntaxNode node, List<Step> into) {
+        Value cast = value(node);
+        into.add(cast instanceof Value.Cast(TypeText _, Value.Name(String name, SourceSpan _), SourceSpan at)
+                ? new Step.Declare(name, null, cast, at)
+                : act(cast));
     }
 
     /** What a block that makes a sequence hands out is handed out by the operation around it. */
@@ -254,7 +263,7 @@ final class KotlinBodies extends Bodies {
             if (name != null) {
                 into.add(new Step.Declare(name.text(), KotlinTypes.typeIn(part), whole == null
                         ? null
-                        : new Value.Element(whole, new Literal(Literal.Kind.NUMBER, "" + at, part.span()), part.span()),
+                        : Value.Element.part(whole, at, part.span()),
                         part.span()));
             }
         }

@@ -157,9 +157,9 @@ final class PythonBodies extends Bodies {
             }
         } else if (several) {
             Value whole = value(right);
-            left.children()
-                    .forEach(one -> into.add(act(set(one, new Value.Element(whole,
-                            new Literal(Literal.Kind.NUMBER, "0", node.span()), node.span()), node))));
+            for (int i = 0; i < left.children().size(); i++) {
+                into.add(act(set(left.children().get(i), Value.Element.part(whole, i, node.span()), node)));
+            }
         } else if (PythonValues.ownerOfAll(left) != null) {
             into.add(act(values.allInto(PythonValues.ownerOfAll(left), right, node.span())));
         } else {

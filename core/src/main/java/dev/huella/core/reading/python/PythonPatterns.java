@@ -59,7 +59,7 @@ final class PythonPatterns {
                 collect(inner(part.children().getLast()),
                         new Value.Member(of, part.children().getFirst().text(), at), tests);
             } else if (!part.text().equals("_")) {
-                collect(part, new Value.Element(of, new Literal(Literal.Kind.NUMBER, "" + place, at), at), tests);
+                collect(part, Value.Element.part(of, place, at), tests);
             }
         }
     }

@@ -31,6 +31,7 @@ final class RubyBodies extends Bodies {
     private final boolean constructing;
     private final LocalNames names = new LocalNames();
     private final BuiltNames builtNames = new BuiltNames();
+    private final RubyPatterns patterns = new RubyPatterns(names);
     private final RubyValues values = new RubyValues(this);
     private String block = "block";
     private boolean delegator;
@@ -93,6 +94,10 @@ final class RubyBodies extends Bodies {
 
     LocalNames names() {
         return names;
+    }
+
+    RubyPatterns patterns() {
+        return patterns;
     }
 
     String className() {
@@ -180,6 +185,7 @@ final class RubyBodies extends Bodies {
             }
             case "case" -> into.add(choice(node));
             case "case_match" -> into.add(matched(node));
+            case "match_pattern" -> into.addAll(patterns.taken(node.child("pattern"), value(node.child("value"))));
             case "begin" -> into.addAll(guarded(node));
             case "body_statement", "then", "block_body", "parenthesized_statements", "ERROR", "do" ->
                 into.addAll(steps(node));
@@ -239,13 +245,12 @@ final class RubyBodies extends Bodies {
         for (SyntaxNode branch : node.children()) {
             if (branch.is("in_clause")) {
                 SyntaxNode pattern = branch.child("pattern");
-                boolean kind = pattern != null && (pattern.is("constant") || pattern.is("scope_resolution"));
-                List<Value> labels = pattern == null
-                        ? List.of()
-                        : List.of(kind
-                                ? new Value.KindTest(on, RubyMacros.type(pattern), null, pattern.span())
-                                : literal(Literal.Kind.TEXT, pattern));
-                branches.add(new Branch(labels, stepsOf(branch.child("body"))));
+                boolean any = pattern != null && pattern.is("identifier");
+                complete |= any && branch.child("guard") == null;
+                List<Step> steps = new ArrayList<>(any ? patterns.taken(pattern, on) : List.of());
+                List<Value> labels = any ? List.of() : patterns.labels(pattern, on);
+                steps.addAll(stepsOf(branch.child("body")));
+                branches.add(new Branch(labels, steps));
             } else if (branch.is("else")) {
                 complete = true;
                 branches.add(new Branch(List.of(), steps(branch)));
@@ -294,7 +299,7 @@ final class RubyBodies extends Bodies {
         for (int i = 0; i < targets.size(); i++) {
             Value given = each
                     ? value(right.children().get(i))
-                    : new Value.Element(whole, new Literal(Literal.Kind.NUMBER, "" + i, node.span()), node.span());
+                    : Value.Element.part(whole, i, node.span());
             into.add(act(set(targets.get(i), given, node)));
         }
     }

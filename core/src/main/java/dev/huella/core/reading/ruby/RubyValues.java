@@ -114,6 +114,7 @@ final class RubyValues extends Bodies {
             case "if", "unless", "case", "case_match", "if_modifier", "unless_modifier", "begin",
                     "parenthesized_statements", "rescue_modifier" ->
                 chosen(node);
+            case "test_pattern" -> bodies.patterns().test(node.child("pattern"), value(node.child("value")));
             case "call" -> call(node);
             case "super" -> zsuper(at);
             case "yield" -> new Value.Call(new Value.Name(bodies.blockName(), at), Value.APPLY,

@@ -360,12 +360,17 @@ final class ScriptValues extends Bodies {
 
     /** {@code [this.a, this.b] = [a, b]} and {@code {a: this.a} = all}. */
     private Value together(SyntaxNode pattern, SyntaxNode right, SourceSpan at) {
+        Value whole = value(right);
         List<Value> targets = new ArrayList<>();
+        List<Value> named = new ArrayList<>();
         for (SyntaxNode part : pattern.children()) {
-            SyntaxNode own = part.is("pair_pattern") ? part.child("value") : part;
-            targets.add(value(own.kind().endsWith("assignment_pattern") ? own.child("left") : own));
+            boolean pair = part.is("pair_pattern");
+            SyntaxNode own = pair ? part.child("value") : part;
+            SyntaxNode target = own.kind().endsWith("assignment_pattern") ? own.child("left") : own;
+            targets.add(value(target));
+            named.add(new Value.Member(whole, pair ? ScriptMembers.name(part.child("key")) : target.text(),
+                    part.span()));
         }
-        List<Value> given = pattern.is("array_pattern") ? parts(right, "array") : List.of();
-        return together(targets, given, value(right), at);
+        return together(targets, pattern.is("array_pattern") ? parts(right, "array") : named, whole, at);
     }
 }

@@ -161,11 +161,9 @@ final class SwiftBodies extends Bodies {
             }
             List<String> names = boundNames(parts.get(i));
             Value given = value == null ? null : value(value);
-            for (String name : names) {
-                Value own = names.size() == 1 || given == null
-                        ? given
-                        : new Value.Element(given, new Literal(Literal.Kind.NUMBER, "0", node.span()), node.span());
-                into.add(new Step.Declare(name, SwiftTypes.type(type), own, node.span()));
+            for (int place = 0; place < names.size(); place++) {
+                Value own = names.size() == 1 || given == null ? given : Value.Element.part(given, place, node.span());
+                into.add(new Step.Declare(names.get(place), SwiftTypes.type(type), own, node.span()));
             }
         }
     }

@@ -1,0 +1,15 @@
+export type Pose = Readonly<{ reach: number; height: number }>;
+export class Arm {
+  private reach = 0;
+  private height = 0;
+  lift(by: number): void { this.height += by; }
+  stretch(by: number): void { this.reach += by; }
+  save(): Pose { return { reach: this.reach, height: this.height }; }
+  restore(pose: Pose): void { ({ reach: this.reach, height: this.height } = pose); }
+}
+export class Logbook {
+  private poses: Pose[] = [];
+  constructor(private arm: Arm) {}
+  note(): void { this.poses.push(this.arm.save()); }
+  back(): void { const pose = this.poses.pop(); if (pose) this.arm.restore(pose); }
+}
