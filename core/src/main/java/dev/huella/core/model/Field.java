@@ -4,6 +4,8 @@ import dev.huella.core.facts.FieldDeclared;
 import dev.huella.core.facts.Modifiers;
 import dev.huella.core.facts.Modifiers.Mark;
 import dev.huella.core.source.SourceSpan;
+import java.util.List;
+import java.util.stream.Stream;
 
 /** A field of a type. Filled by {@code resolve}, not changed afterwards. */
 public final class Field implements Element {
@@ -17,6 +19,7 @@ public final class Field implements Element {
     private final SourceSpan place;
     private Flow flow;
     private int id = -1;
+    private List<Field> keptIn = List.of();
     private Held held = new Held(TypeUse.UNKNOWN, Multiplicity.ONE, null);
 
     public Field(CodeType home, String name, TypeUse type, Modifiers modifiers, FieldDeclared.Kind kind,
@@ -124,6 +127,15 @@ public final class Field implements Element {
         inferred |= type.isUnknown(); // a written container of unwritten things stays written
         type = found;
         flow = Flow.of(new Origin.OfField(this, true), found);
+    }
+
+    /** Fields in the sources that are this one, which an abstraction promises, in the types below it. */
+    public List<Field> keptIn() {
+        return keptIn;
+    }
+
+    public void keptBy(Field field) {
+        keptIn = Stream.concat(keptIn.stream(), Stream.of(field)).toList();
     }
 
     public void held(Held found) {

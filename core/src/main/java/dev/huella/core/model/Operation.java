@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** An operation, constructor or initialiser with what its body does. Filled by {@code resolve}. */
 public final class Operation implements Element {
@@ -37,6 +38,7 @@ public final class Operation implements Element {
     private int depth;
     private final List<Operation> overridden = new ArrayList<>();
     private final List<Operation> overriders = new ArrayList<>();
+    private List<Field> keptIn = List.of();
 
     public Operation(CodeType home, String name, Kind kind, Modifiers modifiers, boolean hasBody, SourceSpan place) {
         this.home = home;
@@ -219,6 +221,11 @@ public final class Operation implements Element {
         return overriders;
     }
 
+    /** Fields in the sources that are what subtypes give, or set, where this operation without a body is called. */
+    public List<Field> keptIn() {
+        return keptIn;
+    }
+
     // What follows is for resolve, which fills the operation once.
 
     /** What it gives was worked out; no type is written. */
@@ -279,6 +286,10 @@ public final class Operation implements Element {
 
     public void overriddenBy(Operation other) {
         overriders.add(other);
+    }
+
+    public void keptBy(Field field) {
+        keptIn = Stream.concat(keptIn.stream(), Stream.of(field)).toList();
     }
 
     void number(int number) {

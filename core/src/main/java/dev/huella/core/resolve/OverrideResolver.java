@@ -6,6 +6,7 @@ import dev.huella.core.facts.TypeKind;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
@@ -21,7 +22,33 @@ final class OverrideResolver {
                     link(operation, supertypes);
                 }
             }
+            type.fields().stream().filter(field -> !field.isStatic()).forEach(field -> keep(field, supertypes));
         }
+    }
+
+    /** What is promised as a property is kept as a field. */
+    private static void keep(Field field, Supertypes supertypes) {
+        for (CodeType above : supertypes.above(field.home())) {
+            if (above.external()) {
+                continue;
+            }
+            above.operations()
+                    .stream()
+                    .filter(asked -> asked.name().equals(field.name()) && isPromised(asked)
+                            && !asked.keptIn().contains(field))
+                    .forEach(asked -> asked.keptBy(field));
+            above.fields()
+                    .stream()
+                    .filter(other -> other.name().equals(field.name()) && !other.isStatic()
+                            && (above.kind().promises() || other.modifiers().has(Mark.ABSTRACT))
+                            && !other.keptIn().contains(field))
+                    .forEach(other -> other.keptBy(field));
+        }
+    }
+
+    private static boolean isPromised(Operation asked) {
+        return !asked.hasBody() && !asked.isStatic()
+                && (asked.modifiers().has(Mark.GETTER) || asked.modifiers().has(Mark.SETTER));
     }
 
     private static void link(Operation operation, Supertypes supertypes) {

@@ -15,10 +15,11 @@ import java.util.List;
 /** Looks through what one body shows of a value: own helpers that were called for it, containers it lay in. */
 final class Origins {
     private static final int DEEPEST = 3;
+    private static final int MOST_ANSWERS = 32;
 
     private Origins() {}
 
-    /** All a value may come from, with the results of the receiver's own helpers replaced by what these return. */
+    /** All a value may come from, with the results of the receiver's own helpers, and of what its subtypes answer, replaced by what these return. */
     static List<Origin> of(Flow flow) {
         List<Origin> found = new ArrayList<>();
         flow.origins().forEach(origin -> expand(origin, found, 0));
@@ -41,6 +42,20 @@ final class Origins {
                     into.add(origin);
                 }
             }
+            case Origin.Result(Operation asked, Origin.Self _) when asked != null && isPromised(asked)
+                    && depth < DEEPEST -> {
+                int before = into.size();
+                asked.keptIn().forEach(field -> into.add(new Origin.OfField(field, true)));
+                asked.overriders()
+                        .stream()
+                        .flatMap(answer -> returned(answer).stream())
+                        .flatMap(flow -> flow.origins().stream())
+                        .filter(inner -> whole(inner) != null)
+                        .forEach(into::add);
+                if (into.size() == before) {
+                    into.add(origin);
+                }
+            }
             case Origin.ElementOf(Origin container) -> {
                 List<Origin> inner = new ArrayList<>();
                 expand(container, inner, depth + 1);
@@ -53,6 +68,12 @@ final class Origins {
             }
             default -> into.add(origin);
         }
+    }
+
+    /** A question that subtypes answer, each with what it keeps. */
+    private static boolean isPromised(Operation asked) {
+        return !asked.hasBody() && asked.parameters().isEmpty() && !asked.home().external()
+                && asked.overriders().size() <= MOST_ANSWERS;
     }
 
     private static boolean own(Origin receiver) {

@@ -24,8 +24,6 @@ import java.util.function.BiConsumer;
 
 /** How an operation hands the same call on to another object, always or on a condition. */
 final class Passing {
-    /** Helpers that hand a function on to the next one, which may be the first again. */
-
     private Passing() {}
 
     /** Told of each call of the same operation on what a field holds. */
@@ -83,7 +81,7 @@ final class Passing {
 
     /** Something else is asked for first, and what is known stands in only where that gives nothing. */
     static boolean isFallback(Flow receiver) {
-        List<Origin> origins = receiver.origins();
+        List<Origin> origins = receiver.origins().stream().filter(origin -> !origin.equals(Origin.NOTHING)).toList();
         return origins.size() > 1 && origins.getFirst() instanceof Origin.Result(Operation asked, var _)
                 && (asked == null || !asked.hasBody());
     }

@@ -26,7 +26,7 @@ public final class SetsOfAnother implements Clause.Listed {
     public void rows(Model model, Rows into) {
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
             if (!sets.own() || Surroundings.isAround(operation.home(), sets.field())) {
-                into.add(sets.at(), operation, sets.field());
+                Promised.and(sets.field()).forEach(field -> into.add(sets.at(), operation, field));
             }
         });
         Deeds.each(model, Deed.Stores.class, (operation, stores) -> {
@@ -36,6 +36,9 @@ public final class SetsOfAnother implements Clause.Listed {
             }
         });
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            if (!calls.receiver().anyOf(Origin.Self.class)) {
+                Promised.set(calls).forEach(field -> into.add(calls.at(), operation, field));
+            }
             boolean adds = LibraryKnowledge.of(operation.home()).adds(calls.name())
                     && (calls.callee() == null || calls.callee().home().external());
             if (adds && calls.receiver().first() instanceof Origin.OfField(Field field, boolean own) && !own
