@@ -123,6 +123,7 @@ public final class ModelResolver {
             List<CodeType> all = new ArrayList<>(declared);
             List<CodeType> functions = declared.stream().flatMap(type -> world.functions.in(type).stream()).toList();
             OverrideResolver.resolve(functions, world.supertypes);
+            OverrideResolver.resolve(declared.stream().filter(world.supertypes::gained).toList(), world.supertypes);
             all.addAll(functions);
             OwnHelpers.takeIn(all);
             boolean gained = world.late.settle(world) | world.entries.settle();

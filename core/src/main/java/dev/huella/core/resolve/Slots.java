@@ -182,12 +182,21 @@ final class Slots {
         for (Operation above : operation.overridden()) {
             for (int i = 0; i < Math.min(operation.parameters().size(), above.parameters().size()); i++) {
                 if (!above.home().external()) {
-                    slot(Key.parameter(operation, i)).from.add(slot(Key.parameter(above, i)));
+                    asAbove(slot(Key.parameter(operation, i)), slot(Key.parameter(above, i)));
                 }
             }
             if (above.home().shape()) {
                 slot(Key.result(above)).from.add(slot(Key.result(operation)));
             }
+        }
+    }
+
+    /** What stands in place of another operation is handed what is handed to that, and what is written there. */
+    private static void asAbove(Slot own, Slot above) {
+        own.from.add(above);
+        TypeUse written = above.key.type();
+        if (written != null && written.type() != null && !above.key.isWorkedOut() && !above.key.home().shape()) {
+            own.types.add(written);
         }
     }
 
