@@ -113,6 +113,11 @@ public sealed interface Value {
         public static Element part(Value whole, int place, SourceSpan at) {
             return new Element(whole, new Literal(Literal.Kind.PLACE, "" + place, at), at);
         }
+
+        /** True for one of several parts that a value is taken apart into. */
+        public boolean isPart() {
+            return index instanceof Literal literal && literal.kind() == Literal.Kind.PLACE;
+        }
     }
 
     /** Two values compared by {@code ==} or {@code !=}. */

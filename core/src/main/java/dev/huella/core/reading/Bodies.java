@@ -251,6 +251,20 @@ public abstract class Bodies {
         return new Value.Computed("=", sets, at);
     }
 
+    /**
+     * New variables for the parts of a value, in their order.
+     *
+     * @param names of the variables
+     * @param whole what is taken apart, null when nothing is given yet
+     */
+    protected static void takenApart(List<SyntaxNode> names, Value whole, List<Step> into) {
+        for (int place = 0; place < names.size(); place++) {
+            SourceSpan at = names.get(place).span();
+            into.add(new Step.Declare(names.get(place).text(), null,
+                    whole == null ? null : Value.Element.part(whole, place, at), at));
+        }
+    }
+
     /** {@code a.b.c} as names and members. */
     public static Value dotted(String text, SourceSpan at) {
         Value whole = null;

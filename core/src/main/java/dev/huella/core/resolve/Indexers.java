@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 
-/** Brackets behind an object whose type of the code base says what they do are calls. */
+/** What lies at a place in an object of the code base: what its type says for brackets, or a part of what is taken apart. */
 final class Indexers {
     /** Kinds of types that are made of their fields in the order these are written in. */
     private static final Set<TypeKind> ORDERED = Set.of(TypeKind.RECORD, TypeKind.STRUCT);
@@ -33,11 +33,6 @@ final class Indexers {
         return writing == null
                 ? null
                 : new Value.Call(element.of(), writing.name(), List.of(element.index(), given), element.at());
-    }
-
-    /** True for one of several parts that a value is taken apart into. */
-    static boolean isPart(Value.Element element) {
-        return element.index() instanceof Value.Literal at && at.kind() == Value.Literal.Kind.PLACE;
     }
 
     /** What a type of the code base that is taken apart has at a place: as its constructor takes it, else in its own order. */

@@ -165,7 +165,7 @@ final class ValueResolver {
         if (part != null) {
             return names.ofField(part, of, element.at());
         }
-        if (of.type().isUnknown() && of.anyOf(Origin.OfParameter.class) && Indexers.isPart(element)) {
+        if (of.type().isUnknown() && of.anyOf(Origin.OfParameter.class) && element.isPart()) {
             return Flow.UNKNOWN; // it may be no list at all
         }
         Flow function = body.world.library.rule(Rule.DYNAMIC) ? functions.oneOf(of, expected, element.at()) : null;

@@ -187,15 +187,6 @@ final class CppBodies extends Bodies {
         }
     }
 
-    /** {@code auto [first, second] = whole}. */
-    private static void takenApart(List<SyntaxNode> names, Value whole, List<Step> into) {
-        for (int place = 0; place < names.size(); place++) {
-            SyntaxNode name = names.get(place);
-            into.add(new Step.Declare(name.text(), null,
-                    whole == null ? null : Value.Element.part(whole, place, name.span()), name.span()));
-        }
-    }
-
     /** What a name stands for that was declared as another name for a place; null for other names. */
     Value other(String name) {
         return others.get(name);

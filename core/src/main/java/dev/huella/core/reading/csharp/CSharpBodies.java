@@ -191,17 +191,8 @@ final class CSharpBodies extends Bodies {
                 SyntaxNode value = initial(declarator);
                 into.add(new Step.Declare(name.text(), type, value == null ? null : value(value), declarator.span()));
             } else if (declarator.first("tuple_pattern") != null) {
-                takenApart(declarator.first("tuple_pattern"), declarator.children().getLast(), into);
+                takenApart(declarator.first("tuple_pattern").children(), value(declarator.children().getLast()), into);
             }
-        }
-    }
-
-    /** {@code var (first, second) = whole}. */
-    private void takenApart(SyntaxNode names, SyntaxNode whole, List<Step> into) {
-        Value of = value(whole);
-        for (int place = 0; place < names.children().size(); place++) {
-            SyntaxNode name = names.children().get(place);
-            into.add(new Step.Declare(name.text(), null, Value.Element.part(of, place, name.span()), name.span()));
         }
     }
 
