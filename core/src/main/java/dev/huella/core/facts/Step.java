@@ -19,6 +19,13 @@ public sealed interface Step {
     /** The body ends with a value; {@code value} is null when there is none. */
     record Return(Value value, SourceSpan at) implements Step {}
 
+    /**
+     * The body around ends with a value, seen from inside functions written in place.
+     *
+     * @param functions how many of these it leaves, from 1
+     */
+    record ReturnOutwards(Value value, int functions, SourceSpan at) implements Step {}
+
     /** One value of a sequence is handed out and the body goes on when asked again. */
     record Yield(Value value, SourceSpan at) implements Step {}
 

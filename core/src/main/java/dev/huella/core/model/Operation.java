@@ -124,7 +124,7 @@ public final class Operation implements Element {
 
     /** True when a subtype may put its own in its place. */
     public boolean overridable() {
-        return kind == Kind.OPERATION && !isStatic() && !modifiers.has(Mark.FINAL)
+        return kind == Kind.OPERATION && (!isStatic() || modifiers.has(Mark.ABSTRACT)) && !modifiers.has(Mark.FINAL)
                 && (!modifiers.has(Mark.FIXED) || !overridden.isEmpty())
                 && (modifiers.visibility() != Visibility.PRIVATE || home.language().equals("cpp")
                         || home.language().equals("ruby"))

@@ -65,7 +65,7 @@ final class Containers {
                 .stream()
                 .map(origin -> isWrittenOut(origin, of.type()) || isWrapped(origin, of.type())
                         ? origin
-                        : isContainer(type) ? within(origin) : elementOf(origin))
+                        : isContainer(type) && !holdsOne(type) ? within(origin) : elementOf(origin))
                 .toList(), type);
     }
 

@@ -322,7 +322,9 @@ final class FunctionResolver {
                 : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
         if (single == null) {
             if (elements.isEmpty() || meant == null) {
-                noteUse(reference, owner, meant, of, List.of(), body.deeds);
+                noteUse(reference, owner, meant, of, elements.isEmpty() || ofType
+                        ? List.of()
+                        : List.of(new Flow(elements, elementType)), body.deeds); // each is handed over
             } else if (ofType && !meant.isStatic()) {
                 noteUse(reference, owner, meant, new Flow(elements, of.type()), List.of(), body.deeds); // each is asked
                 elements = List.of();

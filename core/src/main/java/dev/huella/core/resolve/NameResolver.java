@@ -210,7 +210,8 @@ final class NameResolver {
     /** Whether a member of one of the pairs of a map is asked for, which may keep a list. */
     private boolean isPair(Flow of, String part) {
         boolean list = body.world.library.rule(Rule.OBJECTS_IN_PLACE) && of.anyOf(Origin.CopyOf.class);
-        return body.world.library.oneElement(part) && (list || of.anyOf(Origin.ElementOf.class));
+        return body.world.library.oneElement(part) && !values.containers().holdsOne(of.type())
+                && (list || of.anyOf(Origin.ElementOf.class));
     }
 
     /**

@@ -125,7 +125,7 @@ record PlainBody(List<Integer> handsBack, String gives, String stepsThrough, boo
             for (Step step : steps) {
                 switch (step) {
                     case Step.Return back -> back(back.value());
-                    case Step.Yield _ -> other = true;
+                    case Step.Yield _, Step.ReturnOutwards _ -> other = true;
                     case Step.Declare declared -> {
                         taken(declared.name());
                         locals.add(declared.name());

@@ -52,6 +52,8 @@ final class StepResolver {
                 choose(onlyIf(both, Step.Do::new));
             case Step.Do(Value value, var _) -> values.effect(value);
             case Step.Return back -> body.add(new Deed.Returns(handedBack(back.value()), body.setting, back.at()));
+            case Step.ReturnOutwards(Value value, int functions, var at) ->
+                body.add(new Deed.Returns(handedBack(value), outside(body.setting, functions), at));
             case Step.Yield yield -> yields(yield);
             case Step.Throw(Value value, var at) -> {
                 CodeType error = values.flow(value).type().erased();
@@ -63,6 +65,16 @@ final class StepResolver {
             case Step.Block block -> block(block);
             case Step.Local(var type, var _) -> bodies.bodies(type, body);
         }
+    }
+
+    /** The same place as seen from outside of so many functions: there it is reached or not, as a branch is. */
+    private static Setting outside(Setting inside, int functions) {
+        if (inside == null || functions == 0) {
+            return inside;
+        }
+        boolean left = inside.kind() == Setting.Kind.FUNCTION;
+        return new Setting(outside(inside.outer(), left ? functions - 1 : functions),
+                left ? Setting.Kind.BRANCH : inside.kind(), inside.about(), inside.choice(), inside.branch());
     }
 
     private Flow handedBack(Value value) {

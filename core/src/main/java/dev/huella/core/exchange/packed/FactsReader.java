@@ -140,6 +140,7 @@ public final class FactsReader extends PackedReader {
             case 8 -> new Step.Loop(text(), type(), value(), list(this::step), place);
             case 9 -> new Step.Block(value(), list(this::step), list(this::step), list(this::step), place);
             case 10 -> new Step.Local(local(), place);
+            case 11 -> new Step.ReturnOutwards(value(), number(), place);
             default -> throw new IllegalArgumentException("no step has the tag " + tag);
         };
     }

@@ -160,6 +160,10 @@ public final class FactsWriter extends PackedWriter {
             }
             case Step.Do(var value, var at) -> valued(2, value, at);
             case Step.Return(var value, var at) -> valued(3, value, at);
+            case Step.ReturnOutwards(var value, var functions, var at) -> {
+                valued(11, value, at);
+                number(functions);
+            }
             case Step.Yield(var value, var at) -> valued(4, value, at);
             case Step.Throw(var value, var at) -> valued(5, value, at);
             case Step.Leave(var whole, var at) -> {

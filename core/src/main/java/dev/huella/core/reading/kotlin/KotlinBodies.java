@@ -27,6 +27,9 @@ final class KotlinBodies extends Bodies {
     /** A loop that the grammar ended before its body, which is the statement that follows. */
     private SyntaxNode bodiless;
 
+    /** How many lambdas stand around what is being read, inside the innermost function. */
+    private int lambdas;
+
     KotlinBodies(String className) {
         this.className = className;
     }
@@ -115,6 +118,14 @@ final class KotlinBodies extends Bodies {
 
     /** The body of a function: a block, or one value that is given back. */
     List<Step> body(SyntaxNode body) {
+        int around = lambdas;
+        lambdas = 0;
+        List<Step> steps = ofFunction(body);
+        lambdas = around;
+        return steps;
+    }
+
+    private List<Step> ofFunction(SyntaxNode body) {
         boolean value = body.tokens().stream().anyMatch(token -> token.is("="));
         if (value) {
             SyntaxNode only = initial(body);
@@ -122,6 +133,14 @@ final class KotlinBodies extends Bodies {
             return nothing ? List.of() : giving(one(only), false);
         }
         return block(body);
+    }
+
+    /** The steps of a lambda: {@code return} there leaves the function around it, what is written last is its value. */
+    List<Step> lambda(SyntaxNode statements) {
+        lambdas++;
+        List<Step> steps = giving(steps(statements), false);
+        lambdas--;
+        return steps;
     }
 
     /** The statements inside a node, whether they have a node of their own or not. */
@@ -236,7 +255,9 @@ final class KotlinBodies extends Bodies {
         boolean mayLeave = given != null && word.startsWith("return") && leaves(given);
         Value value = given == null ? null : mayLeave ? there(given, into) : value(given);
         if (word.startsWith("return")) {
-            into.add(new Step.Return(value, node.span()));
+            into.add(lambdas == 0 || node.text().startsWith("return@")
+                    ? new Step.Return(value, node.span())
+                    : new Step.ReturnOutwards(value, lambdas, node.span()));
         } else if (word.equals("throw")) {
             into.add(new Step.Throw(value, node.span()));
         } else {

@@ -23,6 +23,9 @@ final class KotlinValues extends Bodies {
     private static final Pattern IT = Pattern.compile("\\bit\\b");
     private final KotlinBodies bodies;
 
+    /** A type written with its package, two names long at least: {@code java.util.ArrayDeque}. */
+    private static final Pattern IN_PACKAGE = Pattern.compile("(?:[a-z]\\w*\\.){2,}[A-Z]\\w*");
+
     KotlinValues(KotlinBodies bodies) {
         this.bodies = bodies;
     }
@@ -191,6 +194,11 @@ final class KotlinValues extends Bodies {
             List<SyntaxNode> parts = parts(function);
             SyntaxNode suffix = parts.getLast();
             SyntaxNode name = suffix.children().isEmpty() ? suffix : suffix.children().getLast();
+            if (IN_PACKAGE.matcher(function.text()).matches()) {
+                return new Value.Create(new TypeText(function.text(), types == null
+                        ? List.of()
+                        : types.children().stream().map(KotlinTypes::type).toList(), 0), arguments, null, node.span());
+            }
             return new Value.Call(ifThere(value(parts.getFirst()), isAsked(suffix)), name.text(), arguments,
                     from(name, node));
         }
@@ -221,7 +229,7 @@ final class KotlinValues extends Bodies {
             parameters.add(new ParameterDeclared("it", null));
         }
         SyntaxNode body = node.first("statements");
-        return new Value.Function(parameters, body == null ? List.of() : giving(bodies.steps(body), false),
+        return new Value.Function(parameters, body == null ? List.of() : bodies.lambda(body),
                 node.span());
     }
 

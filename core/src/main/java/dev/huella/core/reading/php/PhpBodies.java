@@ -26,12 +26,19 @@ final class PhpBodies extends Bodies {
     private final List<FieldDeclared> kept = new ArrayList<>();
     private final BuiltNames builtNames = new BuiltNames();
     private final PhpValues values = new PhpValues(this);
+    private String function;
 
     PhpBodies(String className, String namespace, boolean isStatic, boolean constructing) {
         this.className = className;
         this.namespace = namespace;
         this.isStatic = isStatic;
         this.constructing = constructing;
+    }
+
+    /** What is read is the body of a function outside types. */
+    PhpBodies of(String function) {
+        this.function = function;
+        return this;
     }
 
     /** Null outside types. */
@@ -121,21 +128,27 @@ final class PhpBodies extends Bodies {
         }
     }
 
-    /** A static variable is kept from one call to the next: in a type, as its fields are. */
+    /** A static variable is kept from one call to the next, as the fields of its type or of its file are. */
     private void held(SyntaxNode declaration, List<Step> into) {
         String name = declaration.child("name").text().substring(1);
         SyntaxNode value = declaration.child("value");
         Value initial = value == null ? null : value(value);
-        if (className == null) {
+        if (className == null && function == null) {
             into.add(new Step.Declare(name, null, initial, declaration.span()));
         } else if (!keeps(name)) {
-            kept.add(new FieldDeclared(name, null, Modifiers.of(Visibility.PRIVATE, Mark.STATIC),
+            names.elsewhere(keptAs(name));
+            kept.add(new FieldDeclared(keptAs(name), null, Modifiers.of(Visibility.PRIVATE, Mark.STATIC),
                     FieldDeclared.Kind.FIELD, initial, List.of(), declaration.span()));
         }
     }
 
     boolean keeps(String variable) {
-        return kept.stream().anyMatch(one -> one.name().equals(variable));
+        return kept.stream().anyMatch(one -> one.name().equals(keptAs(variable)));
+    }
+
+    /** The name of the field for a static variable: the functions of a file may use the same one. */
+    String keptAs(String variable) {
+        return className == null ? variable + " of " + function : variable;
     }
 
     /** Static variables of what was read. */

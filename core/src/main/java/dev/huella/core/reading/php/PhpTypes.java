@@ -227,7 +227,8 @@ final class PhpTypes {
         SyntaxNode body = node.child("body");
         String own = free ? null : into.name();
         List<ParameterDeclared> parameters = parameters(node.child("parameters"), doc, own);
-        var bodies = new PhpBodies(own, namespace, modifiers.has(Mark.STATIC), constructor);
+        var bodies = new PhpBodies(own, namespace, modifiers.has(Mark.STATIC), constructor)
+                .of(free ? name : null);
         List<Step> steps = body == null ? null : new ArrayList<>(bodies.defaults(node.child("parameters")));
         if (steps != null) {
             steps.addAll(bodies.function(body, parameters));

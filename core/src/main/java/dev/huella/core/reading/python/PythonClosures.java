@@ -105,9 +105,9 @@ final class PythonClosures {
         return decorators.stream().anyMatch(KEEPING::contains);
     }
 
-    /** The same steps, with what is returned at the end put into a variable of the module when it is missing there. */
+    /** The same steps, with what is returned at the end put into a variable of the module or of the class when it is missing there. */
     static List<Step> kept(String name, List<Step> steps, List<ParameterDeclared> input, SyntaxNode function,
-            TypeParts module) {
+            TypeParts around, boolean free) {
         if (steps.isEmpty()) {
             return steps;
         }
@@ -115,7 +115,7 @@ final class PythonClosures {
         SourceSpan at = ends ? steps.getLast().at() : function.span();
         Value value = ends ? ((Step.Return) steps.getLast()).value() : Value.given(steps, at);
         String kept = "kept by " + name;
-        module.fields()
+        around.fields()
                 .add(new FieldDeclared(kept, null, HIDDEN.with(Modifiers.Mark.STATIC).with(Modifiers.Mark.IMPLIED),
                         FieldDeclared.Kind.FIELD, input.isEmpty()
                                 ? null
@@ -123,7 +123,9 @@ final class PythonClosures {
                                         new Value.ArrayOf(null, List.of(), at), at),
                         List.of(), function.span()));
         List<Step> all = new ArrayList<>(ends ? steps.subList(0, steps.size() - 1) : List.of());
-        var variable = new Value.Name(kept, at);
+        Value variable = free
+                ? new Value.Name(kept, at)
+                : new Value.Member(new Value.Name(around.name(), at), kept, at);
         if (!input.isEmpty()) {
             List<Value> key = input.stream().map(one -> (Value) new Value.Name(one.name(), at)).toList();
             all.add(new Step.Return(new Value.Call(variable, "setdefault",

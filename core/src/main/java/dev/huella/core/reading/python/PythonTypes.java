@@ -183,8 +183,8 @@ final class PythonTypes {
                 .constructing(name.equals("__init__"));
         List<Step> steps = new ArrayList<>(bodies.defaults(node.child("parameters")));
         steps.addAll(bodies.function(node.child("body"), parameters));
-        if (free && PythonClosures.isKept(decorators)) {
-            steps = PythonClosures.kept(name, steps, parameters, node, into);
+        if ((free || isStatic) && PythonClosures.isKept(decorators)) {
+            steps = PythonClosures.kept(name, steps, parameters, node, into, free);
         }
         List<Step> done = steps.stream().filter(step -> !isDocumentation(step)).toList();
         if (!free && decorators.stream().anyMatch(one -> one.endsWith("cached_property"))
