@@ -14,6 +14,7 @@ import dev.huella.core.model.Origin;
 import dev.huella.core.resolve.LibraryKnowledge;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -59,13 +60,29 @@ final class Copying {
 
     private static void look(Model model, BiConsumer<Operation, Copy> to) {
         var copying = new Copying(model);
+        Set<Operation> askedByOthers = new HashSet<>();
+        Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
+            if (calls.callee() != null && !Hierarchy.isA(operation.home(), calls.callee().home())) {
+                askedByOthers.add(calls.callee());
+            }
+        });
         Deeds.operations(model, operation -> {
             if (operation.kind() == Kind.OPERATION && !operation.isStatic() && operation.hasBody()
-                    && LanguageCopies.asksOnlyForACopy(operation) && !operation.name().startsWith(CONVERSION)) {
+                    && asksForACopy(operation, askedByOthers) && !operation.name().startsWith(CONVERSION)) {
                 copying.copies(operation).forEach(copy -> to.accept(operation, copy));
             }
         });
         copying.finished(model, to);
+    }
+
+    /**
+     * Also where what may be said of the copy besides can be left out, when somebody else asks for it: the language copies the
+     * object, whatever is said. What only the object asks for makes it another one, step by step.
+     */
+    private static boolean asksForACopy(Operation operation, Set<Operation> askedByOthers) {
+        return LanguageCopies.asksOnlyForACopy(operation)
+                || operation.parameters().stream().allMatch(Operation.Parameter::optional)
+                        && askedByOthers.contains(operation) && byLanguage(operation) != null;
     }
 
     /** What a type has done to each copy that the language makes of its objects, where somebody else asks for one. */

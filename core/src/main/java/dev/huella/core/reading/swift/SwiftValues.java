@@ -12,9 +12,11 @@ import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.source.SourceSpan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Reads expressions. */
 final class SwiftValues extends Bodies {
+    private static final Pattern OWN_TYPE = Pattern.compile("Self|(?:Swift\\.)?type\\(of:\\s*self\\)");
     private final SwiftBodies bodies;
     private final SwiftOperators operators = new SwiftOperators();
 
@@ -186,7 +188,10 @@ final class SwiftValues extends Bodies {
             if (target.is("super_expression") || target.is("self_expression")) {
                 return new Value.Construct(target.is("super_expression"), arguments, at);
             }
-            String type = target.text().equals("Self") ? bodies.className() : target.text();
+            String type = OWN_TYPE.matcher(target.text()).matches() ? bodies.className() : target.text();
+            if (type != null && Character.isLowerCase(type.charAt(0))) {
+                return new Value.Call(value(target), name, arguments, at); // of a type that is only known when it runs
+            }
             return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
         }
         if (name.equals("updateValue") && arguments.size() == 2) { // the value comes before its key
