@@ -152,9 +152,10 @@ final class CallResolver {
 
     /** What the language or its library gives for a call; null where it is no operation of theirs, or nothing is known of it. */
     private Flow byLibrary(Value.Call call, Operation callee, Flow receiver, Flow on, List<Flow> given) {
-        Flow constants = callee == null || callee.home().external()
+        Flow settled = byName.settled(call, callee, given, functions);
+        Flow constants = settled == null && (callee == null || callee.home().external())
                 ? Enumerations.member(on, call.name(), body.world.library)
-                : null;
+                : settled;
         boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
         if (constants != null || !named) {
             return constants;

@@ -75,7 +75,12 @@ final class FunctionResolver {
     Flow ranBy(Value.Call call) {
         boolean runs = body.world.library.lists("givesWhatIsRun", call.name()) && !call.arguments().isEmpty()
                 && Arguments.isFunction(call.arguments().getLast());
-        return runs && !lastMade.equals(Flow.UNKNOWN) ? lastMade : null;
+        return runs ? made() : null;
+    }
+
+    /** What the last function that was read gives back; null when nothing is known of it. */
+    Flow made() {
+        return lastMade.equals(Flow.UNKNOWN) ? null : lastMade;
     }
 
     /** After a function was read as an argument: what it gives back binds the variable in the declared result. */

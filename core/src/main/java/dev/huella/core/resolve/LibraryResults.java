@@ -1,7 +1,9 @@
 package dev.huella.core.resolve;
 
+import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Flow;
+import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.TypeUse;
 import java.util.List;
@@ -49,6 +51,16 @@ final class LibraryResults {
             return Flow.of(new Origin.Result(null, on.first()), on.type());
         }
         return !bare && type != null && !type.external() ? null : value(name, on);
+    }
+
+    /** What is put in place of what others wait for, there already or still to be made; null for anything else. */
+    Flow settled(Value.Call call, Operation callee, List<Flow> given, FunctionResolver functions) {
+        String type = call.receiver() == null ? null : NameResolver.path(call.receiver());
+        boolean settles = type != null && !given.isEmpty() && (callee == null || callee.home().external())
+                && world.library.lists("settles", type.substring(type.lastIndexOf('.') + 1) + "." + call.name());
+        return !settles ? null
+                : Arguments.isFunction(call.arguments().getFirst()) ? functions.made()
+                : given.getFirst();
     }
 
     /** What the data file says gives text, a truth or a number. */

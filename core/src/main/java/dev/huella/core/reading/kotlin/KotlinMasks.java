@@ -17,7 +17,7 @@ final class KotlinMasks {
     /** What a call with a block gives is added to or taken from. */
     private static final Pattern ADDED_TO = Pattern.compile("\\}[ \\t]*(\\+=)(?=[ \\t]*[^\\s=])");
     private static final Pattern TAKEN_FROM = Pattern.compile("\\}[ \\t]*(-=)(?=[ \\t]*[^\\s=])");
-    private static final Pattern OPEN = Pattern.compile("(?:^|->|[{;(,])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=])",
+    private static final Pattern OPEN = Pattern.compile("(?:^|->|\\belse\\b|[{;(),])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=]|\\()",
             Pattern.MULTILINE);
     /** {@code : Type by value} before a body, of an object or a type; looked for within a thousand letters of a line. */
     private static final Pattern DELEGATING = Pattern.compile(

@@ -72,7 +72,7 @@ final class KotlinValues extends Bodies {
             case "simple_identifier", "interpolated_identifier", "type_identifier" -> node.text().equals("field")
                     && bodies.property() != null
                             ? new Value.Member(new Value.Self(null, at), bodies.property(), at)
-                            : new Value.Name(KotlinMasks.name(node.text(node.start(), node.end()), node.text()), at);
+                            : new Value.Name(named(node), at);
             case "this_expression" -> new Value.Self(parts.isEmpty() ? null : parts.getLast().text(), at);
             case "super_expression" -> new Value.Super(at);
             case "null" -> new Literal(Literal.Kind.NULL, "null", at);
@@ -185,10 +185,15 @@ final class KotlinValues extends Bodies {
         return called(function, arguments, types, node);
     }
 
+    private static String named(SyntaxNode identifier) {
+        return KotlinMasks.name(identifier.text(identifier.start(), identifier.end()), identifier.text());
+    }
+
     private Value called(SyntaxNode function, List<Value> arguments, SyntaxNode types, SyntaxNode node) {
         if (function.is("simple_identifier")) {
-            Value call = new Value.Call(null, function.text(), arguments, from(function, node));
-            return types == null ? call : typed(call, function.text(), types, arguments, node);
+            String name = named(function);
+            Value call = new Value.Call(null, name, arguments, from(function, node));
+            return types == null ? call : typed(call, name, types, arguments, node);
         }
         if (function.is("navigation_expression")) {
             List<SyntaxNode> parts = parts(function);
