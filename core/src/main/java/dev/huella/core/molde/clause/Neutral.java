@@ -60,7 +60,10 @@ final class Neutral {
         return operation.kind() == Kind.OPERATION && deeds.size() > 1
                 && deeds.getLast() instanceof Deed.Returns returns && returns.value() != null
                 && returns.within() == null
-                && returns.value().origins().stream().allMatch(Origin.Result.class::isInstance)
+                && returns.value()
+                        .origins()
+                        .stream()
+                        .allMatch(origin -> origin instanceof Origin.Result || isNone(origin, operation))
                 && deeds.subList(0, deeds.size() - 1)
                         .stream()
                         .allMatch(deed -> deed instanceof Deed.Calls calls && isOfLibrary(calls)

@@ -39,10 +39,20 @@ public final class UsesTheAnswer implements Clause.Listed {
             if (calls.used() && !handedToLoop(operation, calls, DEEPEST) && calls.callee() != null
                     && (!happensToBeLast(operation, calls) || asked.contains(operation)
                             || operation.overridden().stream().anyMatch(asked::contains))
-                    && !calls.callee().returns().isVoid()) {
+                    && !givesNothing(calls.callee())) {
                 Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target));
             }
         });
+    }
+
+    /** Also where others only wait until it is done, and where no result is declared and no body gives one. */
+    private static boolean givesNothing(Operation called) {
+        return called.returns().isVoid()
+                || called.returns().isUnknown() && !called.home().external() && (called.hasBody()
+                        ? called.deeds().stream().noneMatch(deed -> deed instanceof Deed.Returns returns
+                                && returns.value() != null && called.isOwn(returns.within()))
+                        : !called.overriders().isEmpty()
+                                && called.overriders().stream().allMatch(UsesTheAnswer::givesNothing));
     }
 
     /** The value of a function written in place goes to whatever the function is given to; a loop does nothing with it. */

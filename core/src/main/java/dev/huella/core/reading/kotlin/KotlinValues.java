@@ -20,6 +20,10 @@ final class KotlinValues extends Bodies {
     private static final Map<String, String> MAKERS = Map.of("mutableListOf", "MutableList", "arrayListOf",
             "MutableList", "listOf", "List", "mutableSetOf", "MutableSet", "setOf", "Set", "mutableMapOf", "MutableMap",
             "mapOf", "Map", "linkedSetOf", "MutableSet", "hashMapOf", "MutableMap", "emptyList", "List");
+    /** What runs a function and hands it nothing: inside, {@code it} is what it is around. */
+    private static final Pattern RUNS = Pattern.compile("(?:^|\\.)(?:async|launch|run|apply|with|withContext|withTimeout"
+            + "|runBlocking|coroutineScope|supervisorScope|synchronized|withLock|withPermit|thread|lazy|runCatching"
+            + "|buildString|buildList|buildMap|buildSet)(?:\\s*\\([^{}]*\\))?$");
     private static final Pattern IT = Pattern.compile("\\bit\\b");
     private final KotlinBodies bodies;
 
@@ -87,7 +91,7 @@ final class KotlinValues extends Bodies {
             case "navigation_expression" -> navigation(node, parts, at);
             case "call_expression" -> call(node);
             case "indexing_expression" -> new Value.Element(value(parts.getFirst()), inside(parts.getLast()), at);
-            case "lambda_literal" -> lambda(node);
+            case "lambda_literal" -> lambda(node, true);
             case "anonymous_function" -> new Value.Function(
                     KotlinMembers.parameters(node.first("function_value_parameters")),
                     node.first("function_body") == null ? List.of() : bodies.body(node.first("function_body")), at);
@@ -169,7 +173,9 @@ final class KotlinValues extends Bodies {
                         own.addAll(values(part));
                         lambdaOnly = false;
                     }
-                    case "annotated_lambda" -> own.add(value(part));
+                    case "annotated_lambda" -> own.add(part.first("lambda_literal") == null
+                            ? value(part)
+                            : lambda(part.first("lambda_literal"), !RUNS.matcher(parts.getFirst().text()).find()));
                     case "type_arguments" -> types = part;
                     default -> {
                         // nothing else is given
@@ -221,7 +227,8 @@ final class KotlinValues extends Bodies {
                 : call;
     }
 
-    private Value lambda(SyntaxNode node) {
+    /** {@code mayBeHanded}: what it is given to may hand it something, which is called {@code it}. */
+    private Value lambda(SyntaxNode node, boolean mayBeHanded) {
         List<ParameterDeclared> parameters = new ArrayList<>();
         SyntaxNode list = node.first("lambda_parameters");
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
@@ -230,7 +237,7 @@ final class KotlinValues extends Bodies {
                     : child.first("simple_identifier");
             parameters.add(new ParameterDeclared(name == null ? "_" : name.text(), KotlinTypes.typeIn(child)));
         }
-        if (list == null && IT.matcher(node.text()).find()) {
+        if (list == null && mayBeHanded && IT.matcher(node.text()).find()) {
             parameters.add(new ParameterDeclared("it", null));
         }
         SyntaxNode body = node.first("statements");

@@ -189,7 +189,7 @@ final class SwiftValues extends Bodies {
                 return new Value.Construct(target.is("super_expression"), arguments, at);
             }
             String type = OWN_TYPE.matcher(target.text()).matches() ? bodies.className() : target.text();
-            if (type != null && Character.isLowerCase(type.charAt(0))) {
+            if (type != null && type.endsWith(")")) {
                 return new Value.Call(value(target), name, arguments, at); // of a type that is only known when it runs
             }
             return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
