@@ -10,7 +10,9 @@ import dev.huella.core.facts.TypeText;
 import dev.huella.core.reading.DocComment;
 import dev.huella.core.reading.SyntaxNode;
 import dev.huella.core.reading.TypeParts;
+import dev.huella.core.facts.TypeDeclared.Standing;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,6 +29,7 @@ final class ScriptPrototypes {
     private static final Pattern INHERITS = Pattern.compile(
             "(?:inherits|setPrototypeOf)\\(\\s*([\\w$]+)(?:\\.prototype)?\\s*,\\s*([\\w$.]+?)(?:\\.prototype)?\\s*\\)");
     private final Set<String> classes = new LinkedHashSet<>();
+    private final Set<String> written = new HashSet<>();
     private final Map<String, TypeParts> parts = new LinkedHashMap<>();
     private final Map<String, SyntaxNode> heads = new LinkedHashMap<>();
 
@@ -52,10 +55,15 @@ final class ScriptPrototypes {
                 }
             }
         }
-        classes.removeIf(name -> root.children()
-                .stream()
-                .anyMatch(node -> ScriptTypes.isClass(node) && node.child("name") != null
-                        && node.child("name").text().equals(name)));
+        for (SyntaxNode node : root.children()) {
+            SyntaxNode plain = node.is("export_statement") && node.child("declaration") != null
+                    ? node.child("declaration")
+                    : node;
+            if (ScriptTypes.isClass(plain) && plain.child("name") != null) {
+                written.add(plain.child("name").text());
+            }
+        }
+        classes.removeAll(written);
     }
 
     private void candidate(SyntaxNode name, SyntaxNode function) {
@@ -70,6 +78,13 @@ final class ScriptPrototypes {
         if (fills) {
             classes.add(name.text());
         }
+    }
+
+    /** What is added to a class from outside: it belongs to the type all the same. */
+    private TypeParts added(String name, SyntaxNode at) {
+        heads.putIfAbsent(name, at);
+        return parts.computeIfAbsent(name, key -> new TypeParts(TypeKind.CLASS, name).modifiers(ScriptTypes.PUBLIC)
+                .standing(Standing.EXTENSION));
     }
 
     boolean isClass(String name) {
@@ -106,6 +121,10 @@ final class ScriptPrototypes {
         SyntaxNode value = node.child("right");
         String target = node.child("left").text();
         Matcher matcher = PROTOTYPE.matcher(target);
+        if (matcher.matches() && written.contains(matcher.group(1)) && matcher.group(2) != null) {
+            member(added(matcher.group(1), node), matcher.group(2), value, node, false);
+            return true;
+        }
         if (matcher.matches() && isClass(matcher.group(1))) {
             if (matcher.group(2) == null) {
                 whole(of(matcher.group(1)), value);
@@ -131,17 +150,23 @@ final class ScriptPrototypes {
         return false;
     }
 
-    /** {@code Object.assign(Name.prototype, { … })}: several operations at once. */
+    /** {@code Object.assign(Name.prototype, { … }, Mixed)}: several operations at once, or all that other objects have. */
     private boolean mixed(SyntaxNode call) {
         SyntaxNode arguments = call.child("function").text().equals("Object.assign") ? call.child("arguments") : null;
-        Matcher matcher = arguments == null || arguments.children().size() != 2
-                || !arguments.children().getLast().is("object")
-                        ? null
-                        : PROTOTYPE.matcher(arguments.children().getFirst().text());
-        if (matcher == null || !matcher.matches() || matcher.group(2) != null || !isClass(matcher.group(1))) {
+        List<SyntaxNode> given = arguments == null ? List.of() : arguments.children();
+        Matcher matcher = given.size() < 2 ? null : PROTOTYPE.matcher(given.getFirst().text());
+        if (matcher == null || !matcher.matches() || matcher.group(2) != null
+                || !isClass(matcher.group(1)) && !written.contains(matcher.group(1))) {
             return false;
         }
-        whole(of(matcher.group(1)), arguments.children().getLast());
+        TypeParts type = isClass(matcher.group(1)) ? of(matcher.group(1)) : added(matcher.group(1), call);
+        for (SyntaxNode one : given.subList(1, given.size())) {
+            if (one.is("identifier") && Character.isUpperCase(one.text().charAt(0))) {
+                type.extended().add(TypeText.of(one.text()));
+            } else {
+                whole(type, one);
+            }
+        }
         return true;
     }
 
