@@ -1,12 +1,13 @@
 package dev.huella.core.reading.kotlin;
 
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.reading.Masks;
 import java.util.regex.Pattern;
 
 /** What the grammar does not know. */
 final class KotlinMasks {
     private static final Pattern UNKNOWN = Pattern.compile(
-            "\\bfun(?=\\s+interface\\b)|(?<=[:,(<] ?)(?:\\w+\\.)+(?=\\w+\\.\\()|^[ \\t]*context\\s*\\([^)\\n]*\\)(?=\\s+\\w)|(?<![\\w$])\\$+(?=\")|(?<=\\.\\.)<"
+            "\\bfun(?=\\s+interface\\b)|(?<=[:,(<] ?)(?:[a-z]\\w*\\.)+(?=[\\w.]+\\.\\()|^[ \\t]*context\\s*\\([^)\\n]*\\)(?=\\s+\\w)|(?<![\\w$])\\$+(?=\")|(?<=\\.\\.)<"
                     + "|(?<=\\w)<[^<>\\n]*>(?=\\??::)|@(?:JvmField|Transient|PublishedApi|JvmStatic|Volatile)\\b"
                     + "|\\b(?:actual|expect)(?=\\s+(?:class|fun|val|var|constructor|interface|object|typealias|annotation|suspend|inline|override|abstract|open|sealed|internal))",
             Pattern.MULTILINE);
@@ -29,6 +30,9 @@ final class KotlinMasks {
     /** A branch of a choice that asks for a range, behind another that gives a value: the line would go on. */
     private static final Pattern RANGE = Pattern
             .compile("->[^\\n]*[^,{(\\s\\n][ \\t]*\\n[ \\t]*([ \\t])(?=in [^\\n]*->)");
+    /** {@code Outer.Inner.() -> Unit}: the object a function is evaluated inside of is of a nested type. */
+    private static final Pattern NESTED = Pattern.compile("\\b[A-Z]\\w*(\\.)(?=[A-Z]\\w*(?:\\.[A-Z]\\w*)*(?:<[^<>()\\n]*>)?\\.\\()");
+    private static final Pattern JOINED = Pattern.compile("(?<=[a-z0-9])_(?=[A-Z])");
     /** As long as the word; no code has it. */
     private static final String HANDED_ON = ",\f";
 
@@ -42,6 +46,11 @@ final class KotlinMasks {
     /** What the code calls it; a name that the grammar takes for a keyword was masked as a quoted one as long. */
     static String name(String seen, String name) {
         return seen.equals(QUOTED) ? "open" : name;
+    }
+
+    /** The type that a function is evaluated inside of: what was joined for the grammar is a path again. */
+    static TypeText receiver(TypeText seen) {
+        return new TypeText(JOINED.matcher(seen.name()).replaceAll("."), seen.arguments(), seen.dimensions());
     }
 
     /** What an operation between two values is called in the code. */
@@ -58,6 +67,7 @@ final class KotlinMasks {
                 .write(ADDED_TO, 1, ADDS)
                 .write(TAKEN_FROM, 1, TAKES)
                 .write(RANGE, 1, ";")
+                .write(NESTED, 1, "_")
                 .write(DELEGATING, 1, HANDED_ON)
                 .bytes();
     }

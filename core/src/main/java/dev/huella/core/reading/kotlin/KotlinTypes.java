@@ -199,7 +199,7 @@ final class KotlinTypes {
             TypeText object = type(inside.is("receiver_type") && !inside.children().isEmpty()
                     ? inside.children().getLast()
                     : inside); // the one that it is evaluated inside of
-            parameters.add(object == null ? TypeText.of("?") : object);
+            parameters.add(object == null ? TypeText.of("?") : KotlinMasks.receiver(object));
         }
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
             TypeText type = child.is("parameter") ? typeIn(child) : type(child);
