@@ -204,11 +204,7 @@ public final class Operation implements Element {
 
     /** True for what stands in the body itself rather than in a function inside it. {@code within}: null at the top. */
     public boolean isOwn(Setting within) {
-        int functions = 0;
-        for (Setting at = within; at != null; at = at.outer()) {
-            functions += at.kind() == Setting.Kind.FUNCTION ? 1 : 0;
-        }
-        return functions <= depth;
+        return Setting.functions(within) <= depth;
     }
 
     /** Operations of direct or further supertypes that this one stands in place of, nearest first. */

@@ -33,6 +33,15 @@ public record Setting(Setting outer, Kind kind, List<Flow> about, int choice, in
         FUNCTION, ON_ERROR, LOCK
     }
 
+    /** How many functions written in place stand around. */
+    public static int functions(Setting setting) {
+        int functions = 0;
+        for (Setting at = setting; at != null; at = at.outer) {
+            functions += at.kind == Kind.FUNCTION ? 1 : 0;
+        }
+        return functions;
+    }
+
     /** True when this or something further out is of the kind. */
     public static boolean inside(Setting setting, Kind kind) {
         for (Setting at = setting; at != null; at = at.outer) {

@@ -126,8 +126,11 @@ final class FunctionResolver {
         if (own == null) {
             return body.world.inferring ? unasked(function, holder) : Flow.of(Origin.UNKNOWN, expected);
         }
-        own.deeds(deeds);
-        own.depth(depth(inside));
+        int depth = Setting.functions(inside);
+        own.deeds(deeds.stream()
+                .filter(deed -> !(deed instanceof Deed.Returns) || Setting.functions(deed.within()) >= depth) // else it leaves what is around
+                .toList());
+        own.depth(depth);
         return Flow.of(new Origin.OfFunction(type), expected);
     }
 
@@ -242,7 +245,7 @@ final class FunctionResolver {
                         inside, at));
         own.deeds(deeds);
         body.deeds.addAll(deeds);
-        own.depth(depth(body.setting) + 1);
+        own.depth(Setting.functions(body.setting) + 1);
         return Flow.of(new Origin.OfFunction(type), expected);
     }
 
@@ -261,14 +264,6 @@ final class FunctionResolver {
     /** What the last function that was read gives back. */
     TypeUse lastResult() {
         return lastResult;
-    }
-
-    private static int depth(Setting setting) {
-        int depth = 0;
-        for (Setting at = setting; at != null; at = at.outer()) {
-            depth += at.kind() == Setting.Kind.FUNCTION ? 1 : 0;
-        }
-        return depth;
     }
 
     private void declareParameter(Value.Function function, int index, Operation single,
@@ -306,6 +301,11 @@ final class FunctionResolver {
         return at;
     }
 
+    /** Each of the elements, where what is named does not ask them. */
+    private List<Flow> handedOver(boolean ofType) {
+        return elements.isEmpty() || ofType ? List.of() : List.of(new Flow(elements, elementType));
+    }
+
     /** {@code Type::name}, {@code value::name}, {@code Type::new}. */
     Flow reference(Value.Reference reference, TypeUse expected) {
         Flow of = reference.type() != null
@@ -327,9 +327,7 @@ final class FunctionResolver {
                 : meant == null ? TypeUse.UNKNOWN : meant.returns().substitute(Supertypes.bindings(of.type()));
         if (single == null) {
             if (elements.isEmpty() || meant == null) {
-                noteUse(reference, owner, meant, of, elements.isEmpty() || ofType
-                        ? List.of()
-                        : List.of(new Flow(elements, elementType)), body.deeds); // each is handed over
+                noteUse(reference, owner, meant, of, handedOver(ofType), body.deeds);
             } else if (ofType && !meant.isStatic()) {
                 noteUse(reference, owner, meant, new Flow(elements, of.type()), List.of(), body.deeds); // each is asked
                 elements = List.of();
@@ -356,7 +354,7 @@ final class FunctionResolver {
         lastMade = !deeds.isEmpty() && deeds.getLast() instanceof Deed.Returns gives ? gives.value() : Flow.UNKNOWN;
         own.deeds(deeds);
         body.deeds.addAll(deeds);
-        own.depth(depth(body.setting) + 1);
+        own.depth(Setting.functions(body.setting) + 1);
         return Flow.of(new Origin.OfFunction(type), expected);
     }
 

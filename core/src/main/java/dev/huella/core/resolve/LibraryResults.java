@@ -58,9 +58,11 @@ final class LibraryResults {
         String type = call.receiver() == null ? null : NameResolver.path(call.receiver());
         boolean settles = type != null && !given.isEmpty() && (callee == null || callee.home().external())
                 && world.library.lists("settles", type.substring(type.lastIndexOf('.') + 1) + "." + call.name());
-        return !settles ? null
-                : Arguments.isFunction(call.arguments().getFirst()) ? functions.made()
-                : given.getFirst();
+        return !settles
+                ? null
+                : Arguments.isFunction(call.arguments().getFirst())
+                        ? functions.made()
+                        : given.getFirst();
     }
 
     /** What the data file says gives text, a truth or a number. */

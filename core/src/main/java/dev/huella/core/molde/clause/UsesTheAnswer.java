@@ -49,8 +49,10 @@ public final class UsesTheAnswer implements Clause.Listed {
     private static boolean givesNothing(Operation called) {
         return called.returns().isVoid()
                 || called.returns().isUnknown() && !called.home().external() && (called.hasBody()
-                        ? called.deeds().stream().noneMatch(deed -> deed instanceof Deed.Returns returns
-                                && returns.value() != null && called.isOwn(returns.within()))
+                        ? called.deeds()
+                                .stream()
+                                .noneMatch(deed -> deed instanceof Deed.Returns returns
+                                        && returns.value() != null && called.isOwn(returns.within()))
                         : !called.overriders().isEmpty()
                                 && called.overriders().stream().allMatch(UsesTheAnswer::givesNothing));
     }

@@ -40,6 +40,10 @@ final class KotlinBodies extends Bodies {
         return this;
     }
 
+    KotlinValues values() {
+        return values;
+    }
+
     String property() {
         return accessorOf;
     }
@@ -70,7 +74,8 @@ final class KotlinBodies extends Bodies {
             parts.fields()
                     .add(new FieldDeclared("delegate", above.getLast(),
                             Modifiers.of(Visibility.PRIVATE, Modifiers.Mark.FINAL, Modifiers.Mark.DELEGATE),
-                            FieldDeclared.Kind.FIELD, path(handedOnTo, handedOnTo.first("constructor_invocation")),
+                            FieldDeclared.Kind.FIELD,
+                            values.path(handedOnTo, handedOnTo.first("constructor_invocation")),
                             List.of(), handedOnTo.span()));
         }
         var members = new KotlinMembers(parts, false);
@@ -81,26 +86,6 @@ final class KotlinBodies extends Bodies {
         TypeDeclared type = parts.modifiers(Modifiers.of(Visibility.PRIVATE)).at(whole);
         inner().add(type);
         return type;
-    }
-
-    /**
-     * A value that the grammar was made to take for a type.
-     *
-     * @param call null where it is no call
-     */
-    Value path(SyntaxNode node, SyntaxNode call) {
-        String text = node.text().strip();
-        if (call != null) {
-            return new Value.Create(TypeText.of(text.substring(0, text.indexOf('('))),
-                    arguments(call.first("value_arguments")), null, node.span());
-        }
-        Value value = null;
-        for (String name : text.split("\\.")) {
-            value = value == null
-                    ? new Value.Name(name, node.span())
-                    : new Value.Member(value, name, node.span());
-        }
-        return value;
     }
 
     /** What stands behind the sign of a declaration; null for nothing. */

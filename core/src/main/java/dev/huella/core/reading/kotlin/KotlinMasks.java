@@ -18,7 +18,8 @@ final class KotlinMasks {
     /** What a call with a block gives is added to or taken from. */
     private static final Pattern ADDED_TO = Pattern.compile("\\}[ \\t]*(\\+=)(?=[ \\t]*[^\\s=])");
     private static final Pattern TAKEN_FROM = Pattern.compile("\\}[ \\t]*(-=)(?=[ \\t]*[^\\s=])");
-    private static final Pattern OPEN = Pattern.compile("(?:^|->|\\belse\\b|[{;(),])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=]|\\()",
+    private static final Pattern OPEN = Pattern.compile(
+            "(?:^|->|\\belse\\b|[{;(),])[ \\t]*(open)(?=[ \\t]*[-+*/]?=[^=]|\\()",
             Pattern.MULTILINE);
     /** {@code : Type by value} before a body, of an object or a type; looked for within a thousand letters of a line. */
     private static final Pattern DELEGATING = Pattern.compile(
@@ -31,7 +32,8 @@ final class KotlinMasks {
     private static final Pattern RANGE = Pattern
             .compile("->[^\\n]*[^,{(\\s\\n][ \\t]*\\n[ \\t]*([ \\t])(?=in [^\\n]*->)");
     /** {@code Outer.Inner.() -> Unit}: the object a function is evaluated inside of is of a nested type. */
-    private static final Pattern NESTED = Pattern.compile("\\b[A-Z]\\w*(\\.)(?=[A-Z]\\w*(?:\\.[A-Z]\\w*)*(?:<[^<>()\\n]*>)?\\.\\()");
+    private static final Pattern NESTED = Pattern
+            .compile("\\b[A-Z]\\w*(\\.)(?=[A-Z]\\w*(?:\\.[A-Z]\\w*)*(?:<[^<>()\\n]*>)?\\.\\()");
     private static final Pattern JOINED = Pattern.compile("(?<=[a-z0-9])_(?=[A-Z])");
     /** As long as the word; no code has it. */
     private static final String HANDED_ON = ",\f";

@@ -49,7 +49,8 @@ final class KotlinMembers {
             if (specifier.is("delegation_specifier")) {
                 if (KotlinMasks.handsOn(node.text(before, specifier.start())) && !into.extended().isEmpty()) {
                     SyntaxNode invoked = specifier.first("constructor_invocation");
-                    delegate(into.extended().getLast(), bodies.path(specifier, invoked), specifier.span(), steps);
+                    delegate(into.extended().getLast(), bodies.values().path(specifier, invoked), specifier.span(),
+                            steps);
                 } else {
                     supertype(specifier, steps);
                 }

@@ -21,9 +21,10 @@ final class KotlinValues extends Bodies {
             "MutableList", "listOf", "List", "mutableSetOf", "MutableSet", "setOf", "Set", "mutableMapOf", "MutableMap",
             "mapOf", "Map", "linkedSetOf", "MutableSet", "hashMapOf", "MutableMap", "emptyList", "List");
     /** What runs a function and hands it nothing: inside, {@code it} is what it is around. */
-    private static final Pattern RUNS = Pattern.compile("(?:^|\\.)(?:async|launch|run|apply|with|withContext|withTimeout"
-            + "|runBlocking|coroutineScope|supervisorScope|synchronized|withLock|withPermit|thread|lazy|runCatching"
-            + "|buildString|buildList|buildMap|buildSet)(?:\\s*\\([^{}]*\\))?$");
+    private static final Pattern RUNS = Pattern
+            .compile("(?:^|\\.)(?:async|launch|run|apply|with|withContext|withTimeout"
+                    + "|runBlocking|coroutineScope|supervisorScope|synchronized|withLock|withPermit|thread|lazy|runCatching"
+                    + "|buildString|buildList|buildMap|buildSet)(?:\\s*\\([^{}]*\\))?$");
     private static final Pattern IT = Pattern.compile("\\bit\\b");
     private final KotlinBodies bodies;
 
@@ -152,6 +153,26 @@ final class KotlinValues extends Bodies {
         return name.is("parenthesized_expression")
                 ? value(name)
                 : new Value.Member(ifThere(value(parts.getFirst()), isAsked(suffix)), name.text(), at);
+    }
+
+    /**
+     * A value that the grammar was made to take for a type.
+     *
+     * @param call null where it is no call
+     */
+    Value path(SyntaxNode node, SyntaxNode call) {
+        String text = node.text().strip();
+        if (call != null) {
+            return new Value.Create(TypeText.of(text.substring(0, text.indexOf('('))),
+                    bodies.arguments(call.first("value_arguments")), null, node.span());
+        }
+        Value value = null;
+        for (String name : text.split("\\.")) {
+            value = value == null
+                    ? new Value.Name(name, node.span())
+                    : new Value.Member(value, name, node.span());
+        }
+        return value;
     }
 
     private static boolean isAsked(SyntaxNode suffix) {

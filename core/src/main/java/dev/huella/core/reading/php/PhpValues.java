@@ -90,7 +90,9 @@ final class PhpValues extends Bodies {
     private Value variable(SyntaxNode node, SourceSpan at) {
         String name = node.text().substring(1);
         if (bodies.keeps(name)) {
-            return bodies.className() == null ? new Value.Name(bodies.keptAs(name), at) : new Value.Member(new Value.Name(bodies.className(), at), name, at);
+            return bodies.className() == null
+                    ? new Value.Name(bodies.keptAs(name), at)
+                    : new Value.Member(new Value.Name(bodies.className(), at), name, at);
         }
         return name.equals("this") ? new Value.Self(null, at) : new Value.Name(name, at);
     }
