@@ -35,6 +35,9 @@ final class LibraryResults {
         if ((bare || on.first() == Origin.UNKNOWN) && !given.isEmpty() && library.lists("givesBackFirst", name)) {
             return given.getFirst();
         }
+        if (!bare && library.lists("handlers", name) && on.first() instanceof Origin.OfField event) {
+            return new Flow(List.of(Containers.copy(event, false)), on.type().array(1));
+        }
         if (!bare && library.lists("handsOutNamed", name)) {
             for (Flow one : given) {
                 if (one.first() instanceof Origin.OfType(CodeType named)) {

@@ -65,6 +65,10 @@ public final class UsesTheAnswer implements Clause.Listed {
         }
         List<Deed> deeds = operation.deeds();
         for (Deed deed : deeds.subList(deeds.indexOf(calls) + 1, deeds.size())) {
+            if (deed instanceof Deed.Creates runner && runner.within() == within.outer() && runner.type().external()
+                    && LibraryKnowledge.of(operation.home()).lists("dropsAnswers", runner.type().name())) {
+                return true;
+            }
             if (deed instanceof Deed.Calls around && around.within() == within.outer()) {
                 return !around.used()
                         || LibraryKnowledge.of(operation.home()).lists("dropsAnswers", around.name())

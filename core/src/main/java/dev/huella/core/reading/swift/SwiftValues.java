@@ -137,6 +137,9 @@ final class SwiftValues extends Bodies {
     private Value call(SyntaxNode node, List<SyntaxNode> parts) {
         SyntaxNode function = operators.operand(parts.getFirst());
         SyntaxNode suffix = node.first("call_suffix");
+        if (suffix != null && namesOnly(suffix.first("value_arguments"))) {
+            return value(function); // the operation that has these labels
+        }
         List<Value> arguments = arguments(suffix);
         if (suffix != null && suffix.text().startsWith("[")) {
             return new Value.Element(value(function), arguments.isEmpty()
@@ -170,6 +173,15 @@ final class SwiftValues extends Bodies {
                     : new Value.Computed("." + name, arguments, node.span());
         }
         return new Value.Call(value(function), Value.APPLY, arguments, node.span());
+    }
+
+    /** {@code (from:to:)}: no values, only what an operation calls them. */
+    private static boolean namesOnly(SyntaxNode arguments) {
+        return arguments != null && !arguments.children().isEmpty() && arguments.children()
+                .stream()
+                .allMatch(one -> !one.children().isEmpty() && one.children()
+                        .stream()
+                        .allMatch(part -> "reference_specifier".equals(part.field())));
     }
 
     private static Value plain(Value argument) {
