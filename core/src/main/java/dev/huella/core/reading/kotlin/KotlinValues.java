@@ -29,7 +29,7 @@ final class KotlinValues extends Bodies {
     private final KotlinBodies bodies;
 
     /** A type written with its package, two names long at least: {@code java.util.ArrayDeque}. */
-    private static final Pattern IN_PACKAGE = Pattern.compile("(?:[a-z]\\w*\\.){2,}[A-Z]\\w*");
+    private static final Pattern IN_PACKAGE = Pattern.compile("(?!this\\.|it\\.)(?:[a-z]\\w*\\.){2,}[A-Z]\\w*");
 
     KotlinValues(KotlinBodies bodies) {
         this.bodies = bodies;
