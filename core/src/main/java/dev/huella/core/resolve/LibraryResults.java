@@ -58,8 +58,9 @@ final class LibraryResults {
 
     /** What is put in place of what others wait for, there already or still to be made; null for anything else. */
     Flow settled(Value.Call call, Operation callee, List<Flow> given, FunctionResolver functions) {
-        String type = call.receiver() == null ? null : NameResolver.path(call.receiver());
-        boolean settles = type != null && !given.isEmpty() && (callee == null || callee.home().external())
+        boolean outside = call.receiver() != null && !given.isEmpty() && (callee == null || callee.home().external());
+        String type = outside ? NameResolver.path(call.receiver()) : null;
+        boolean settles = type != null
                 && world.library.lists("settles", type.substring(type.lastIndexOf('.') + 1) + "." + call.name());
         return !settles
                 ? null

@@ -38,7 +38,9 @@ final class ScriptPrototypes {
             SyntaxNode plain = node.is("export_statement") && node.child("declaration") != null
                     ? node.child("declaration")
                     : node;
-            if (plain.is("function_declaration")) {
+            if (ScriptTypes.isClass(plain) && plain.child("name") != null) {
+                written.add(plain.child("name").text());
+            } else if (plain.is("function_declaration")) {
                 candidate(plain.child("name"), plain);
             } else if (plain.is("lexical_declaration") || plain.is("variable_declaration")) {
                 plain.children().forEach(one -> candidate(one.child("name"), one.child("value")));
@@ -53,14 +55,6 @@ final class ScriptPrototypes {
                 if (matcher.matches()) {
                     classes.add(matcher.group(1));
                 }
-            }
-        }
-        for (SyntaxNode node : root.children()) {
-            SyntaxNode plain = node.is("export_statement") && node.child("declaration") != null
-                    ? node.child("declaration")
-                    : node;
-            if (ScriptTypes.isClass(plain) && plain.child("name") != null) {
-                written.add(plain.child("name").text());
             }
         }
         classes.removeAll(written);
