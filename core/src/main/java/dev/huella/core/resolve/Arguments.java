@@ -64,6 +64,21 @@ final class Arguments {
         return flows;
     }
 
+    /** The same; of what a call only asks to hold, all that it was worked out from is told. */
+    List<Flow> plain(Value.Call call) {
+        List<Flow> flows = plain(call.arguments());
+        if (!flows.isEmpty() && flows.getFirst() != null && flows.getFirst().anyOf(Origin.Unknown.class)
+                && body.world.library.lists("refuses", call.name())) {
+            List<Flow> outer = body.touched;
+            body.touched = new ArrayList<>();
+            values.quietly(call.arguments().getFirst());
+            List<Origin> asked = body.touched.stream().flatMap(one -> one.origins().stream()).distinct().toList();
+            body.touched = outer;
+            flows.set(0, new Flow(asked, flows.getFirst().type()));
+        }
+        return flows;
+    }
+
     /** {@code Base.operation(self, more)} hands over no more than the rest. */
     Value.Call withoutSelf(Value.Call call, Flow receiver) {
         boolean told = receiver != null && body.world.library.rule(Rule.SELF_FIRST) && NameResolver.isType(receiver)

@@ -88,7 +88,7 @@ final class CallResolver {
             HeadResolver.mention(body.type, TypeUse.of(receiver.type().type()), Mention.Kind.STATIC, call.at());
         }
         Value.Call asked = Operators.named(arguments.withoutSelf(call, receiver), receiver, body.world);
-        List<Flow> plain = arguments.plain(asked.arguments());
+        List<Flow> plain = arguments.plain(asked);
         Operation callee = receiver == null ? unqualified(asked, plain) : qualified(asked, receiver, plain);
         return called(asked, callee, receiver, plain, used, expected);
     }

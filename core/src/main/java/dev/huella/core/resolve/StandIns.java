@@ -105,7 +105,9 @@ final class StandIns {
         return held != type && !refined.contains(held) && !held.external() && !held.shape() && !held.kind().promises()
                 && held.kind() != TypeKind.MODULE && !world.supertypes.isA(type, held)
                 && !world.supertypes.isA(held, type)
-                && world.supertypes.above(type).stream().noneMatch(above -> world.supertypes.isA(held, above));
+                && world.supertypes.above(type)
+                        .stream()
+                        .noneMatch(above -> !world.library.root(above) && world.supertypes.isA(held, above));
     }
 
     /** Hands on to the field whatever it does not answer itself, and answers nothing else. */

@@ -62,7 +62,8 @@ final class Stopping {
     }
 
     private static boolean isKnown(Origin origin, Field field) {
-        return origin instanceof Origin.OfField(Field known, boolean own) && own && known != field
+        return origin instanceof Origin.Result(Operation _, Origin of) && of != null && isKnown(of, field)
+                || origin instanceof Origin.OfField(Field known, boolean own) && own && known != field
                 || origin instanceof Origin.Result(Operation asked, Origin.Self _) && asked != null;
     }
 
