@@ -222,20 +222,24 @@ final class CSharpTypes {
 
     /** The type of a field, in which the library's own names for functions count as functions. */
     static TypeText held(SyntaxNode node) {
-        TypeText type = held(node, type(node));
+        TypeText type = held(type(node));
         return node == null ? type : TypeText.as(type, node.text());
     }
 
-    private static TypeText held(SyntaxNode node, TypeText type) {
-        TypeText present = type == null ? null : type.present();
-        if (present == null || !present.arguments().isEmpty()) {
+    private static TypeText held(TypeText type) {
+        if (type == null || type.present().isFunction()) {
             return type;
         }
-        TypeText function = switch (present.name()) {
+        TypeText present = type.present();
+        TypeText function = switch (present.arguments().isEmpty() ? present.name() : "") {
             case "Action" -> TypeText.function(List.of(), null);
             case "EventHandler" -> TypeText.function(List.of(TypeText.of("object"), TypeText.of("EventArgs")), null);
-            default -> present;
+            default -> null;
         };
-        return type.isOptional() ? TypeText.optional(function) : function;
+        TypeText held = function != null
+                ? TypeText.as(function, present.name()).array(present.dimensions())
+                : new TypeText(present.name(), present.arguments().stream().map(CSharpTypes::held).toList(),
+                        present.dimensions(), present.written());
+        return type.isOptional() ? TypeText.optional(held) : held;
     }
 }

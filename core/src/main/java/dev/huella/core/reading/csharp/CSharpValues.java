@@ -213,6 +213,10 @@ final class CSharpValues extends Bodies {
         List<Value> arguments = arguments(node);
         SyntaxNode name = function.is("member_access_expression") ? function.child("name") : function;
         SourceSpan at = from(name, node);
+        if (function.is("identifier") && function.text().equals("nameof") && arguments.size() == 1) {
+            String named = node.child("arguments").text().replaceAll("^\\(|\\s*\\)$|<.*>", "");
+            return new Literal(Literal.Kind.TEXT, '"' + named.substring(named.lastIndexOf('.') + 1).strip() + '"', at);
+        }
         if (function.is("identifier") || function.is("generic_name")) {
             return new Value.Call(null, simple(function), withTypes(function, arguments), at);
         }
