@@ -111,7 +111,11 @@ final class SlotInference {
         if (nesting.innermost(found).isUnknown()) {
             Slot inside = slots.all().get(slot.key.elements());
             TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
-            found = known.isUnknown() ? found : found.isUnknown() ? known.array(1) : nesting.filled(found, known);
+            found = known.isUnknown()
+                    ? found
+                    : found.isUnknown()
+                            ? known.array(1)
+                            : Together.filled(nesting, found, known, inside);
         }
         found = widened(found, slot, slots);
         if (found.equals(now) || found.isUnknown()) {
@@ -161,6 +165,11 @@ final class SlotInference {
     }
 
     private TypeUse found(Slot slot, TypeUse now) {
+        TypeUse one = single(slot, now);
+        return slot.together.isEmpty() || one.element().isUnknown() ? one : Together.type(slot, one.element());
+    }
+
+    private TypeUse single(Slot slot, TypeUse now) {
         if (now.isUnknown() && slot.written != null && slot.written.kind() == TypeKind.FUNCTION
                 && !slot.written.shape() && !slot.key.element()) {
             return TypeUse.of(slot.written);

@@ -73,7 +73,7 @@ final class Slots {
         }
 
         /** Values that nothing of the code base can be. */
-        private static final Set<String> PLAIN = Set.of("str", "int", "float", "bool", "bytes", "string", "number",
+        static final Set<String> PLAIN = Set.of("str", "int", "float", "bool", "bytes", "string", "number",
                 "boolean", "String", "Integer");
 
         /** True for a parameter whose type, plain or of the code base, is written: what is handed there is that to all behind it. */
@@ -127,6 +127,8 @@ final class Slots {
         final Set<CodeType> kinds = new LinkedHashSet<>();
         /** The type of a parameter that is handed on here as it is, where one is written. */
         CodeType written;
+        /** Of several things that are put here together: what each was given as. */
+        List<Origin.OfParameter> together = List.of();
 
         /** While spreading: the last visit, and those in which there came to be more of what it has and of what is asked of it. */
         private int visited;
@@ -236,10 +238,18 @@ final class Slots {
         }
         for (Origin origin : library.universal(calls.name()) ? List.<Origin>of() : calls.receiver().origins()) {
             Slot used = slot(origin);
+            if (used != null && isInside(origin, calls.name())) {
+                used = slot(used.key.elements());
+            }
             if (used != null) {
                 used.uses.add(new Use(calls.name(), calls.arguments().size()));
             }
         }
+    }
+
+    /** What no list answers is asked of something in the list that lies in another. */
+    private boolean isInside(Origin origin, String asked) {
+        return origin instanceof Origin.CopyOf(Origin _, boolean detached) && !detached && !library.ofContainers(asked);
     }
 
     private void given(Operation callee, List<Flow> arguments) {
@@ -276,7 +286,9 @@ final class Slots {
         for (Origin origin : container.origins()) {
             Slot slot = slot(origin);
             if (slot != null) {
-                put(slot(slot.key.elements()), value);
+                Slot elements = slot(slot.key.elements());
+                put(elements, value);
+                Together.note(this, elements, value);
             }
         }
     }

@@ -45,7 +45,8 @@ public final class AddsItsInput implements Clause.Listed {
 
     /** Put together, in a list written in place, with what else is kept of it. */
     private static boolean isPartOf(Flow value, Operation operation) {
-        return value.type().dimensions() > 0
+        boolean together = value.type().type() == null && !value.type().arguments().isEmpty();
+        return (together || value.type().dimensions() > 0)
                 && value.any(origin -> origin instanceof Origin.Result(Operation callee, Origin part) && callee == null
                         && Origins.parameter(part, operation) != null);
     }

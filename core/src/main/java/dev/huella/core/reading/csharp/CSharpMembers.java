@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -39,11 +40,18 @@ final class CSharpMembers {
         for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
             member(member);
         }
+        into.fields().stream().filter(field -> isJoined(field, body)).map(FieldDeclared::name).forEach(behindEvents::add);
         into.fields()
                 .replaceAll(field -> !behindEvents.contains(field.name())
                         ? field
                         : new FieldDeclared(field.name(), field.type(), field.modifiers().with(Mark.EVENT),
                                 field.kind(), field.initial(), field.inner(), field.at()));
+    }
+
+    /** A function that others are added to tells them all, as an event does. */
+    private static boolean isJoined(FieldDeclared field, SyntaxNode body) {
+        return body != null && field.type() != null && field.type().present().isFunction()
+                && Pattern.compile("\\b" + field.name() + "\\s*\\+=").matcher(body.text()).find();
     }
 
     private void member(SyntaxNode member) {

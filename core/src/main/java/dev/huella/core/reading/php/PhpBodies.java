@@ -232,10 +232,26 @@ final class PhpBodies extends Bodies {
             steps.add(new Step.Declare(key.text().replace("$", ""), null, null, key.span()));
             bound = bound.children().getLast();
         }
-        String name = bound.text().replaceAll("[&$\\s]", "");
-        names.parameter(name);
+        List<String> all = variables(bound);
+        all.forEach(names::parameter);
+        String name = all.isEmpty() ? bound.text() : all.getLast(); // of several, the one that patterns speak of
+        for (String part : all) {
+            if (!part.equals(name)) {
+                steps.add(new Step.Declare(part, null, null, bound.span()));
+            }
+        }
         steps.addAll(body(node.child("body")));
         return new Step.Loop(name, null, value(over), steps, node.span());
+    }
+
+    private static List<String> variables(SyntaxNode bound) {
+        List<String> parts = bound.is("list_literal") || bound.is("array_creation_expression")
+                || bound.is("array_element_initializer") || bound.is("pair")
+                        ? bound.children().stream().flatMap(part -> variables(part).stream()).toList()
+                        : List.of();
+        return !parts.isEmpty()
+                ? parts
+                : bound.text().matches("&?\\s*\\$\\w+") ? List.of(bound.text().replaceAll("[&$\\s]", "")) : List.of();
     }
 
     private void counting(SyntaxNode node, List<Step> into) {
