@@ -190,6 +190,13 @@ final class DynamicCalls {
         if (type != null && !body.world.members.operations(type, call.name()).isEmpty()) {
             return null;
         }
+        if (values.containers().isTogether(receiver.type())) {
+            Flow part = values.containers().element(receiver);
+            CodeType function = part.type().dimensions() > 0 ? null : part.type().type();
+            if (Shapes.isFunction(function) || function != null && function.kind() == TypeKind.FUNCTION) {
+                return apply(new Value.Call(null, Value.APPLY, call.arguments(), call.at()), part, used, expected);
+            }
+        }
         Field field = type == null ? null : body.world.members.field(type, call.name());
         if (field != null) {
             Flow held = values.names().ofField(field, receiver, call.at());

@@ -163,7 +163,7 @@ public final class LibraryKnowledge {
     }
 
     /** True when an operation of that name takes one element from a container. */
-    boolean oneElement(String operation) {
+    public boolean oneElement(String operation) {
         return lists("elements", operation);
     }
 

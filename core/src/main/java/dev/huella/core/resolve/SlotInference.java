@@ -113,9 +113,7 @@ final class SlotInference {
             TypeUse known = inside == null ? TypeUse.UNKNOWN : found(inside, TypeUse.UNKNOWN);
             found = known.isUnknown()
                     ? found
-                    : found.isUnknown()
-                            ? known.array(1)
-                            : Together.filled(nesting, found, known, inside);
+                    : found.isUnknown() ? known.array(1) : Together.filled(nesting, found, known, inside);
         }
         found = widened(found, slot, slots);
         if (found.equals(now) || found.isUnknown()) {
@@ -166,7 +164,8 @@ final class SlotInference {
 
     private TypeUse found(Slot slot, TypeUse now) {
         TypeUse one = single(slot, now);
-        return slot.together.isEmpty() || one.element().isUnknown() ? one : Together.type(slot, one.element());
+        TypeUse inside = slot.together.isEmpty() ? TypeUse.UNKNOWN : nesting.innermost(one);
+        return inside.isUnknown() ? one : Together.type(slot, inside);
     }
 
     private TypeUse single(Slot slot, TypeUse now) {

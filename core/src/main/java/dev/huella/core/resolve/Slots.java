@@ -288,7 +288,7 @@ final class Slots {
             if (slot != null) {
                 Slot elements = slot(slot.key.elements());
                 put(elements, value);
-                Together.note(this, elements, value);
+                Together.note(this, elements, value, library);
             }
         }
     }

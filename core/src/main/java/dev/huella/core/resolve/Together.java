@@ -14,9 +14,10 @@ import java.util.stream.Collectors;
 final class Together {
     private Together() {}
 
-    /** Takes in a list that is written where it is put away, if it is made of what an operation was given. */
-    static void note(Slots slots, Slot elements, Flow put) {
-        List<Origin.OfParameter> parts = put.type().dimensions() != 1 || !put.type().element().isUnknown()
+    /** Takes in a list or table that is written where it is put away, if it is made of what an operation was given. */
+    static void note(Slots slots, Slot elements, Flow put, LibraryKnowledge library) {
+        TypeUse inside = new Nesting(library).elementOf(put.type());
+        List<Origin.OfParameter> parts = inside == null || !inside.isUnknown()
                 ? List.of()
                 : put.origins().stream().map(Together::part).filter(Objects::nonNull).toList();
         if (parts.isEmpty()) {

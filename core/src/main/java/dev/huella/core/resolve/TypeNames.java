@@ -79,7 +79,9 @@ final class TypeNames {
             return TypeUse.primitive(text.name()).array(text.dimensions());
         }
         if (text.isFunction()) {
-            CodeType own = text.written() != null && text.written().matches("\\w+") ? known(text.written(), from) : null;
+            CodeType own = text.written() != null && text.written().matches("\\w+")
+                    ? known(text.written(), from)
+                    : null;
             return own != null && !own.external()
                     ? new TypeUse(text.written(), own, null, List.of(), text.dimensions())
                     : function(text, from, aliases);

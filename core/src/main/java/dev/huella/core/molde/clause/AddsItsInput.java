@@ -8,6 +8,7 @@ import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.molde.Clause;
+import dev.huella.core.resolve.LibraryKnowledge;
 
 /** {@code <operation> adds its input to <field>} */
 @AutoService(Clause.class)
@@ -20,14 +21,15 @@ public final class AddsItsInput implements Clause.Listed {
 
     @Override
     public String meaning() {
-        return "A parameter, or a function around it, becomes one of the many that the field keeps.";
+        return "A parameter, a function around it, or an entry made of it becomes one of the many that the field keeps.";
     }
 
     @Override
     public void rows(Model model, Rows into) {
         Kept.changes(model, (operation, field, value, at, change) -> {
             if (change == Kept.Change.ADD && (Flows.fromInput(value, operation) || isOneOf(value, operation)
-                    || isPartOf(value, operation) || isAround(value, operation))) {
+                    || isPartOf(value, operation) || isAround(value, operation)
+                    || Entries.isMadeOfInput(value, operation))) {
                 into.add(at, operation, field);
             }
         });
@@ -46,7 +48,8 @@ public final class AddsItsInput implements Clause.Listed {
     /** Put together, in a list written in place, with what else is kept of it. */
     private static boolean isPartOf(Flow value, Operation operation) {
         boolean together = value.type().type() == null && !value.type().arguments().isEmpty();
-        return (together || value.type().dimensions() > 0)
+        return (together || value.type().dimensions() > 0
+                || LibraryKnowledge.of(operation.home()).container(value.type()) != null)
                 && value.any(origin -> origin instanceof Origin.Result(Operation callee, Origin part) && callee == null
                         && Origins.parameter(part, operation) != null);
     }

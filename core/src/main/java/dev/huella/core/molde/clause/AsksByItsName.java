@@ -33,17 +33,18 @@ public final class AsksByItsName implements Clause.Listed {
                 for (Deed deed : operation.deeds()) {
                     if (deed instanceof Deed.Calls calls && calls.used() && namesIt(calls, operation)
                             && handsInput(calls, operation)) {
-                        asked(calls).forEach(field -> into.add(calls.at(), operation, field));
+                        asked(calls, operation).forEach(field -> into.add(calls.at(), operation, field));
                     }
                 }
             }
         });
     }
 
-    /** The fields whose objects are asked, by the call itself or by the helper that it calls. */
-    private static Set<Field> asked(Deed.Calls calls) {
+    /** The fields whose objects are asked, by the call itself or by a helper of the same type. */
+    private static Set<Field> asked(Deed.Calls calls, Operation operation) {
         Set<Field> fields = new LinkedHashSet<>(Passing.fields(calls));
-        if (calls.callee() != null && calls.receiver().anyOf(Origin.Self.class)) {
+        if (calls.callee() != null && calls.callee().home() == operation.home()
+                && calls.receiver().anyOf(Origin.Self.class)) {
             for (Deed deed : calls.callee().deeds()) {
                 if (deed instanceof Deed.Calls further) {
                     fields.addAll(Passing.fields(further));

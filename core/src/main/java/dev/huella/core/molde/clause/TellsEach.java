@@ -57,6 +57,11 @@ public final class TellsEach implements Clause.Listed {
                 if (field != null && !isNamed(calls.within(), operation)) {
                     Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target, field));
                 }
+                for (Field entries : isNamed(calls.within(), operation)
+                        ? List.<Field>of()
+                        : Entries.from(origin, operation, calls.within())) {
+                    Deeds.targets(calls).forEach(target -> into.add(calls.at(), operation, target, entries));
+                }
             }
         });
     }

@@ -40,7 +40,11 @@ final class CSharpMembers {
         for (SyntaxNode member : body == null ? List.<SyntaxNode>of() : body.children()) {
             member(member);
         }
-        into.fields().stream().filter(field -> isJoined(field, body)).map(FieldDeclared::name).forEach(behindEvents::add);
+        into.fields()
+                .stream()
+                .filter(field -> isJoined(field, body))
+                .map(FieldDeclared::name)
+                .forEach(behindEvents::add);
         into.fields()
                 .replaceAll(field -> !behindEvents.contains(field.name())
                         ? field
