@@ -174,10 +174,7 @@ final class DynamicCalls {
         }
         if (body.world.library.refills(call.name()) && type != null && !type.external()
                 && body.world.members.operations(type, call.name()).isEmpty()) {
-            Value given = call.arguments().isEmpty()
-                    ? new Value.Literal(Value.Literal.Kind.NULL, "null", call.at())
-                    : call.arguments().getFirst();
-            return values.flow(new Value.Assign(call.receiver(), given, true, call.at()));
+            return refilled(call);
         }
         if (body.world.library.lists("makesInPlace", call.name()) && type != null && !type.external()
                 && receiver.first() instanceof Origin.OfField) {
@@ -190,12 +187,9 @@ final class DynamicCalls {
         if (type != null && !body.world.members.operations(type, call.name()).isEmpty()) {
             return null;
         }
-        if (values.containers().isTogether(receiver.type())) {
-            Flow part = values.containers().element(receiver);
-            CodeType function = part.type().dimensions() > 0 ? null : part.type().type();
-            if (Shapes.isFunction(function) || function != null && function.kind() == TypeKind.FUNCTION) {
-                return apply(new Value.Call(null, Value.APPLY, call.arguments(), call.at()), part, used, expected);
-            }
+        Flow part = values.containers().isTogether(receiver.type()) ? functionIn(receiver) : null;
+        if (part != null) {
+            return apply(new Value.Call(null, Value.APPLY, call.arguments(), call.at()), part, used, expected);
         }
         Field field = type == null ? null : body.world.members.field(type, call.name());
         if (field != null) {
@@ -208,6 +202,20 @@ final class DynamicCalls {
         }
         Operation extension = type == null ? null : extension(call.name(), type);
         return extension == null ? null : extended(call, extension, receiver, used);
+    }
+
+    private Flow refilled(Value.Call call) {
+        Value given = call.arguments().isEmpty()
+                ? new Value.Literal(Value.Literal.Kind.NULL, "null", call.at())
+                : call.arguments().getFirst();
+        return values.flow(new Value.Assign(call.receiver(), given, true, call.at()));
+    }
+
+    /** The function among what is kept together; null when there is none. */
+    private Flow functionIn(Flow together) {
+        Flow part = values.containers().element(together);
+        CodeType type = part.type().dimensions() > 0 ? null : part.type().type();
+        return type != null && type.kind() == TypeKind.FUNCTION ? part : null;
     }
 
     /** One of the kinds that the receiver stands for, or of a type from elsewhere; null when it is neither. */

@@ -19,7 +19,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Reads the members of one type. */
 final class CSharpMembers {
