@@ -64,7 +64,7 @@ public sealed interface Value {
 
     /**
      * An array or list written out; {@code type} is null when none is written. What lies in another list and is put in here
-     * is a {@link Computed} of that list, with the sign {@link #SPREAD}.
+     * is a {@link Computed} of that list, with the sign {@link #SPREAD}, as is what a call is given out of a list.
      */
     record ArrayOf(TypeText type, List<Value> elements, SourceSpan at) implements Value {
         public static final String SPREAD = "...";

@@ -70,6 +70,11 @@ public abstract class Bodies {
                 : new Value.Assign(target, value, false, at);
     }
 
+    /** Where sets are united with a sign, putting all of another set in is what the sign for lists does. */
+    protected static String united(String sign) {
+        return sign.equals("|=") ? "+=" : sign;
+    }
+
     /** The sign between two operands of a grammar that does not name its operators. */
     public static String signBetween(SyntaxNode node) {
         return node.tokens().stream().map(SyntaxNode::kind).filter(SIGNS::contains).findFirst().orElse(node.kind());
@@ -90,14 +95,19 @@ public abstract class Bodies {
 
     /** A list written out. {@code spread}: the kind of node that stands for what lies in another list. */
     protected final Value list(SyntaxNode node, String spread) {
-        return new Value.ArrayOf(null, node.children()
+        return new Value.ArrayOf(null, given(node, spread), node.span());
+    }
+
+    /** What a call is given. {@code spread}: the kind of node that stands for what lies in a list. */
+    protected final List<Value> given(SyntaxNode arguments, String spread) {
+        return arguments.children()
                 .stream()
                 .map(child -> child.is(spread) ? spread(inside(child)) : value(child))
-                .toList(), node.span());
+                .toList();
     }
 
     /** What lies in another list. */
-    protected static Value spread(Value list) {
+    public static Value spread(Value list) {
         return new Value.Computed(Value.ArrayOf.SPREAD, List.of(list), list.at());
     }
 

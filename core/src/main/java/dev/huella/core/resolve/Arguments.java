@@ -59,7 +59,8 @@ final class Arguments {
     List<Flow> plain(List<Value> arguments) {
         List<Flow> flows = new ArrayList<>(arguments.size());
         for (Value argument : arguments) {
-            flows.add(holders.waits(argument) ? null : values.flow(argument));
+            Value list = WrittenLists.ofList(argument);
+            flows.add(holders.waits(argument) ? null : values.flow(list == null ? argument : list));
         }
         return flows;
     }
@@ -67,6 +68,11 @@ final class Arguments {
     /** The same; of what a call only asks to hold, all that it was worked out from is told. */
     List<Flow> plain(Value.Call call) {
         List<Flow> flows = plain(call.arguments());
+        int last = flows.size() - 1;
+        if (last >= 0 && WrittenLists.ofList(call.arguments().get(last)) != null
+                && body.world.library.adds(call.name()) && values.containers().isContainer(flows.get(last).type())) {
+            flows.set(last, values.containers().element(flows.get(last)));
+        }
         if (!flows.isEmpty() && flows.getFirst() != null && flows.getFirst().anyOf(Origin.Unknown.class)
                 && body.world.library.lists("refuses", call.name())) {
             List<Flow> outer = body.touched;

@@ -243,7 +243,8 @@ final class DynamicCalls {
         boolean told = receiver.any(origin -> origin instanceof Origin.OfField(Field field, boolean _)
                 && field.modifiers().has(Mark.EVENT))
                 || isFunction(receiver) || values.containers().isContainer(receiver.type())
-                || receiver.type().isUnknown() && call.arguments().getFirst() instanceof Value.ArrayOf;
+                || receiver.type().isUnknown() && values.containers()
+                        .isContainer(values.quietly(call.arguments().getFirst()).type());
         if (!told) {
             return values.flow(new Value.Assign(call.receiver(), call.arguments().getFirst(), false, call.at()));
         }

@@ -10,6 +10,12 @@ import dev.huella.core.model.TypeUse;
 final class Enumerations {
     private Enumerations() {}
 
+    /** What is named where nothing is: the type itself, or the enumeration of which it is a constant. */
+    static Flow around(CodeType type) {
+        CodeType outer = type.kind() != TypeKind.ENUM && type.outer() != null ? type.outer() : type;
+        return Flow.of(new Origin.OfType(outer), TypeUse.of(outer));
+    }
+
     /** The enumeration that is named; null for all else. */
     static CodeType named(Flow flow) {
         CodeType type = NameResolver.isType(flow) ? flow.type().type() : null;

@@ -28,7 +28,8 @@ final class Holders {
         boolean library = (callee == null || callee.home().external()) && body.world.library.adds(call.name());
         BodyScope.Local made = library ? made(call.receiver()) : null;
         if (made != null) {
-            given.forEach(one -> fill(made, one, isAll(one, made, call.name())));
+            boolean spread = !call.arguments().isEmpty() && WrittenLists.ofList(call.arguments().getLast()) != null;
+            given.forEach(one -> fill(made, one, isAll(one, made, call.name()), spread));
         }
         if (callee == null || callee.home().external()) {
             emptied(call, on, given);
@@ -61,7 +62,7 @@ final class Holders {
             if (made != null) {
                 flows.stream()
                         .filter(other -> values.containers().isContainer(other.type()))
-                        .forEach(other -> fill(made, other, true));
+                        .forEach(other -> fill(made, other, true, false));
             }
         }
     }
@@ -70,7 +71,7 @@ final class Holders {
     void placed(Value into, Flow one) {
         BodyScope.Local made = made(into);
         if (made != null) {
-            fill(made, one, false);
+            fill(made, one, false, false);
         }
     }
 
@@ -81,11 +82,11 @@ final class Holders {
                 && local.flow().origins().stream().allMatch(Holders::isOwn) ? local : null;
     }
 
-    /** Another container, or each of its elements, one after the other: then it holds the elements of that. */
-    private void fill(BodyScope.Local made, Flow one, boolean all) {
+    /** Another container, or each of its elements, one after the other or {@code spread} out: then it holds the elements of that. */
+    private void fill(BodyScope.Local made, Flow one, boolean all, boolean spread) {
         if (all) {
             one.origins().stream().filter(origin -> !isOwn(origin)).forEach(from -> hold(made, from, one.type()));
-        } else if (one.first() instanceof Origin.ElementOf(Origin from) && isGoneThrough(from)) {
+        } else if (one.first() instanceof Origin.ElementOf(Origin from) && (spread || isGoneThrough(from))) {
             hold(made, from, one.type().array(1));
         }
     }

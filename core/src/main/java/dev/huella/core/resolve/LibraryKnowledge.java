@@ -230,7 +230,8 @@ public final class LibraryKnowledge {
     boolean ofContainers(String operation) {
         return !Character.isLetter(operation.charAt(0)) && operation.charAt(0) != '_' || adds(operation)
                 || removes(operation) || drains(operation) || oneElement(operation) || sameElements(operation)
-                || maps(operation) || lists("common", operation) || operation.startsWith("__");
+                || maps(operation) || operation.startsWith("__")
+                || List.of("applies", "appliesToTwo", "common").stream().anyMatch(what -> lists(what, operation));
     }
 
     /** True when it gives the same elements with some left out. */

@@ -12,6 +12,7 @@ import dev.huella.core.resolve.Slots.Slot;
 import dev.huella.core.resolve.Slots.Use;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -33,6 +34,7 @@ final class SlotInference {
     private boolean last;
     private boolean changed;
     private final Map<String, List<CodeType>> offering = new HashMap<>();
+    private final Set<CodeType> bases = new HashSet<>();
     private final Map<Set<CodeType>, CodeType> made = new HashMap<>();
     private final FunctionPlaces places;
 
@@ -61,6 +63,7 @@ final class SlotInference {
         offering.clear();
         declared = types;
         for (CodeType type : types) {
+            type.supertypes().forEach(above -> bases.add(above.type()));
             for (Operation operation : type.operations()) {
                 if (operation.kind() == OperationDeclared.Kind.OPERATION && !type.shape()) {
                     offering.computeIfAbsent(operation.name(), key -> new ArrayList<>()).add(type);
@@ -286,11 +289,9 @@ final class SlotInference {
 
     /** The type that offers all that is asked, when there is one family of them. */
     private TypeUse byUse(Slot slot) {
-        if (slot.key.index() < 0 && slot.key.element() && world.library.asksForSteps(slot.key.name())) {
-            return TypeUse.UNKNOWN; // whoever goes through it may know more of it than is there for all
-        }
-        if (!dynamic) {
-            return TypeUse.UNKNOWN; // what a typed language leaves unknown comes from outside
+        boolean steps = slot.key.index() < 0 && slot.key.element() && world.library.asksForSteps(slot.key.name());
+        if (steps || !dynamic) { // who goes through it may know more; what types leave unknown comes from outside
+            return TypeUse.UNKNOWN;
         }
         List<Use> telling = slot.uses.stream()
                 .filter(use -> !use.name().equals(Value.APPLY) && !offering(use.name()).isEmpty())
@@ -306,8 +307,8 @@ final class SlotInference {
             return TypeUse.UNKNOWN;
         }
         List<CodeType> candidates = new ArrayList<>(offering(telling.getFirst().name()));
-        candidates.removeIf(type -> type.kind() == TypeKind.MODULE || type.kind() == TypeKind.FUNCTION
-                || !telling.stream().allMatch(use -> offers(type, use)));
+        candidates.removeIf(type -> type.kind() == TypeKind.MODULE && !bases.contains(type)
+                || type.kind() == TypeKind.FUNCTION || !telling.stream().allMatch(use -> offers(type, use)));
         List<CodeType> top = candidates.stream()
                 .distinct()
                 .filter(type -> candidates.stream()

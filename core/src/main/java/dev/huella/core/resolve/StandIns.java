@@ -144,8 +144,17 @@ final class StandIns {
         if (own.isEmpty() || !own.keySet().equals(open(held).keySet())) {
             return false;
         }
+        own.values().removeIf(operation -> isGiven(operation, held));
         long passed = own.values().stream().filter(operation -> passesOn(operation, held)).count();
         return passed >= 2 || passed == 1 && own.size() == 1 && hands(own.values().iterator().next(), held);
+    }
+
+    /** It only takes the other one, to keep it. */
+    private static boolean isGiven(Operation operation, CodeType held) {
+        return !operation.deeds().isEmpty() && operation.deeds()
+                .stream()
+                .allMatch(deed -> deed instanceof Deed.Returns || deed instanceof Deed.Sets sets && sets.own()
+                        && sets.field().type().type() == held && sets.value().first() instanceof Origin.OfParameter);
     }
 
     /** Where nothing can be hidden, what only its own type calls is a helper. */
@@ -254,7 +263,9 @@ final class StandIns {
 
     private static long most(Operation operation) {
         List<Parameter> all = operation.parameters();
-        return !all.isEmpty() && all.getLast().type().dimensions() > 0 ? Long.MAX_VALUE : all.size();
+        boolean any = LibraryKnowledge.of(operation.home()).rule(Rule.SPARE_ARGUMENTS)
+                || !all.isEmpty() && all.getLast().type().dimensions() > 0;
+        return any ? Long.MAX_VALUE : all.size();
     }
 
     /** The only operation there is takes or gives something, which makes chance less likely. */

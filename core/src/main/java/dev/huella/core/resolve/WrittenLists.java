@@ -2,6 +2,7 @@ package dev.huella.core.resolve;
 
 import dev.huella.core.facts.Value;
 import dev.huella.core.model.CodeType;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Mention;
 import dev.huella.core.model.Origin;
@@ -59,6 +60,13 @@ final class WrittenLists {
                 : table;
     }
 
+    /** The list of which all that lies in it is meant; null for all other values. */
+    static Value ofList(Value value) {
+        return value instanceof Value.Computed(String sign, var lists, var _) && sign.equals(Value.ArrayOf.SPREAD)
+                ? lists.getFirst()
+                : null;
+    }
+
     Flow list(Value.ArrayOf array, TypeUse expected) {
         Containers containers = values.containers();
         boolean container = array.type() == null && expected.dimensions() == 0 && containers.isContainer(expected);
@@ -73,8 +81,9 @@ final class WrittenLists {
         boolean mixed = false;
         boolean several = array.elements().size() > 1;
         for (Value part : array.elements()) {
-            if (part instanceof Value.Computed(String sign, var spread, var _) && sign.equals(Value.ArrayOf.SPREAD)) {
-                Flow whole = spread(spread.getFirst(), origins);
+            Value spread = ofList(part);
+            if (spread != null) {
+                Flow whole = spread(spread, origins);
                 kinds.add(containers.element(whole).type().type());
                 continue;
             }
@@ -113,9 +122,19 @@ final class WrittenLists {
         }
         boolean underAName = part instanceof Value.Labelled
                 && (origin instanceof Origin.OfField || origin instanceof Origin.CopyOf);
-        return underAName || origin instanceof Origin.OfParameter && several
+        return underAName || several && (origin instanceof Origin.OfParameter || isPlain(origin))
                 ? new Origin.Result(null, origin) // what is put together is made from what it is given
                 : null;
+    }
+
+    /** A text, a number or the like that the object keeps, or a list of such, or a copy of that. */
+    private static boolean isPlain(Origin origin) {
+        return switch (origin) {
+            case Origin.OfField(Field field, boolean own) -> own && !field.isStatic()
+                    && (field.type().erased() == null || field.type().erased().external());
+            case Origin.CopyOf(Origin container, boolean _) -> isPlain(container);
+            default -> false;
+        };
     }
 
     /** A list that is put into another: what it keeps, the other keeps as well. */

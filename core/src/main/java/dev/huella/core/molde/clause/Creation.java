@@ -184,6 +184,10 @@ final class Creation {
                         && writtenOut(of, true) != null) {
                     writtenHere(operation, of, found);
                 }
+                if (origin instanceof Origin.Result(Operation callee, Origin.OfField(Field creator, boolean own))
+                        && isOfChosen(creator, own, operation) && callee != null && isFunction(callee.home())) {
+                    creators(model, creator, false, found);
+                }
                 if (origin instanceof Origin.Result(Operation callee, Origin of)
                         && behind(callee, of) instanceof Origin.ElementOf(Origin container)) {
                     Origin receiver = behind(callee, of);
@@ -198,6 +202,17 @@ final class Creation {
                 }
             }
         }
+    }
+
+    /** A creator that lies in an entry, of which one was picked, or in one constant of an enumeration. */
+    private static boolean isOfChosen(Field creator, boolean own, Operation operation) {
+        return own
+                ? operation.home().kind() == TypeKind.ENUM && !creator.isStatic()
+                : creator.home() != operation.home() || creator.home().kind() == TypeKind.ENUM;
+    }
+
+    private static boolean isFunction(CodeType type) {
+        return type.kind() == TypeKind.FUNCTION || type.external();
     }
 
     /** A table of functions that the operation writes itself: any of them may be the one that is called. */

@@ -25,7 +25,8 @@ final class Neutral {
         return value != null ? isNone(value, operation) : givesEmpty(operation) || wrapsNone(operation);
     }
 
-    private static boolean isNone(Flow value, Operation operation) {
+    /** True for a value that stands for none, or is all that the operation was given. */
+    static boolean isNone(Flow value, Operation operation) {
         return value.origins().stream().allMatch(origin -> isNone(origin, operation));
     }
 

@@ -3,12 +3,14 @@ package dev.huella.core.molde.clause;
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
 import dev.huella.core.model.Field;
+import dev.huella.core.model.Flow;
 import dev.huella.core.model.Operation;
 import dev.huella.core.model.Origin;
 import dev.huella.core.model.Setting;
 import dev.huella.core.resolve.LibraryKnowledge;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -22,6 +24,33 @@ final class Stopping {
     /** True when some path through the operation does not reach a call of the same operation on the field. */
     static boolean mayStop(Operation operation, Field field) {
         return mayStop(operation, operation.name(), field, new HashSet<>());
+    }
+
+    /** True when what it is given decides whether it passes the call on or gives an answer of its own. */
+    static boolean answersItself(Operation operation, Field field) {
+        boolean asksInput = operation.deeds()
+                .stream()
+                .anyMatch(deed -> deed instanceof Deed.Chooses chooses && operation.isOwn(chooses.within())
+                        && chooses.on().stream().anyMatch(on -> on.any(origin -> isInput(origin, operation))));
+        return asksInput && mayStop(operation, field)
+                && Origins.returned(operation).stream().anyMatch(value -> isOwnAnswer(value, operation));
+    }
+
+    private static boolean isInput(Origin origin, Operation operation) {
+        return origin instanceof Origin.Result(Operation _, Origin of) && of != null
+                ? isInput(of, operation)
+                : Origins.parameter(origin, operation) != null;
+    }
+
+    /** Something that is neither kept nor asked of what is kept, nor stands for none. */
+    private static boolean isOwnAnswer(Flow value, Operation operation) {
+        return value.origins().stream().anyMatch(origin -> switch (origin) {
+            case Origin.Constant _ -> !Neutral.isNone(new Flow(List.of(origin), value.type()), operation);
+            case Origin.Fresh _ -> true;
+            case Origin.Result(Operation asked, Origin of) -> of instanceof Origin.Self
+                    && (asked == null || !asked.name().equals(operation.name()));
+            default -> false;
+        });
     }
 
     private static boolean mayStop(Operation operation, String name, Field field, Set<Operation> seen) {

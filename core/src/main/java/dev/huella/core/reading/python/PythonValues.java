@@ -71,7 +71,7 @@ final class PythonValues extends Bodies {
                     List.of(value(node.child("left")), value(node.child("right"))), at);
             case "unary_operator" -> new Value.Computed(sign(node), List.of(value(node.child("argument"))), at);
             case "augmented_assignment" ->
-                counted(sign(node), value(node.child("left")), value(node.child("right")), at);
+                counted(united(sign(node)), value(node.child("left")), value(node.child("right")), at);
             case "named_expression" -> walrus(node);
             case "keyword_argument" -> new Value.Labelled(node.child("name").text(), value(node.child("value")), at);
             case "assignment" -> new Value.Assign(value(node.child("left")), node.child("right") == null

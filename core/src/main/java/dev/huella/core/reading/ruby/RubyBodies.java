@@ -323,7 +323,7 @@ final class RubyBodies extends Bodies {
             into.add(fill(target, value(node.child("right")), node.span()));
             into.add(act(target));
         } else {
-            into.add(act(counted(sign, target, value(node.child("right")), node.span())));
+            into.add(act(counted(united(sign), target, value(node.child("right")), node.span())));
         }
     }
 

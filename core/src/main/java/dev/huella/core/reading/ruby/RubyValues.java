@@ -370,7 +370,9 @@ final class RubyValues extends Bodies {
         SyntaxNode list = node.child("arguments");
         for (SyntaxNode child : list == null ? List.<SyntaxNode>of() : list.children()) {
             if (!child.is("forward_argument") || all.isEmpty()) { // what else comes along is not known
-                all.add(child.is("block_argument") || child.is("forward_argument") ? handed(child) : value(child));
+                all.add(child.is("block_argument") || child.is("forward_argument")
+                        ? handed(child)
+                        : child.is("splat_argument") ? spread(inside(child)) : value(child));
             }
         }
         SyntaxNode block = node.child("block");

@@ -197,7 +197,7 @@ final class ScriptValues extends Bodies {
     private Value call(SyntaxNode node) {
         SyntaxNode function = node.child("function");
         SyntaxNode list = node.child("arguments");
-        List<Value> arguments = list == null ? List.of() : values(list);
+        List<Value> arguments = list == null ? List.of() : given(list, "spread_element");
         TypeDeclared closure = ScriptClosures.calledAtOnce(node, "");
         if (closure != null) {
             return made(closure, node);
@@ -232,6 +232,10 @@ final class ScriptValues extends Bodies {
                 : null;
         if (kept != null) {
             return new Value.Cast(TypeText.of(TABLE), kept, at);
+        }
+        Value inherited = ScriptSupers.asked(function, arguments, at);
+        if (inherited != null) {
+            return inherited;
         }
         SyntaxNode bound = ScriptMembers.bound(node);
         if (bound != null) {

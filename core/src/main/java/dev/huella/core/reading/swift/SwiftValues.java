@@ -17,6 +17,8 @@ import java.util.regex.Pattern;
 /** Reads expressions. */
 final class SwiftValues extends Bodies {
     private static final Pattern OWN_TYPE = Pattern.compile("Self|(?:Swift\\.)?type\\(of:\\s*self\\)");
+    /** What lies in a table or a variable, or is what something gives: no path of names that ends in a type's. */
+    private static final Pattern COMPUTED_TYPE = Pattern.compile(".*[)\\]?]|(?:.*\\.)?[a-z_]\\w*", Pattern.DOTALL);
     private final SwiftBodies bodies;
     private final SwiftOperators operators = new SwiftOperators();
 
@@ -201,8 +203,8 @@ final class SwiftValues extends Bodies {
                 return new Value.Construct(target.is("super_expression"), arguments, at);
             }
             String type = OWN_TYPE.matcher(target.text()).matches() ? bodies.className() : target.text();
-            if (type != null && type.endsWith(")")) {
-                return new Value.Call(value(target), name, arguments, at); // of a type that is only known when it runs
+            if (type != null && COMPUTED_TYPE.matcher(type).matches()) {
+                return new Value.Call(ifThere(value(target), isAsked(function)), name, arguments, at); // of a type that is only known when it runs
             }
             return new Value.Create(TypeText.of(type.replaceAll("<.*", "")), arguments, null, node.span());
         }
