@@ -115,6 +115,7 @@ final class Arguments {
                     : declared;
             Value called = asFunction(written.get(i), flow, handed);
             if (flow == null || called != written.get(i) || meansOperation(written.get(i), flow, declared)
+                    || meansOperations(written.get(i), flow, declared)
                     || !handed.elements.isEmpty() && meansOperationOfOwn(written.get(i), flow)) {
                 functions.expectElements(handed.elements, handed.element);
                 Flow outside = body.evaluateIn(callee != null && callee.modifiers().has(Mark.EVALUATES)
@@ -189,5 +190,21 @@ final class Arguments {
                         && flow.first() instanceof Origin.Unknown)
                 && declared.type() != null
                 && body.world.members.single(declared.type()) != null;
+    }
+
+    /** A list or table of names, written out where functions are asked for. */
+    private boolean meansOperations(Value written, Flow flow, TypeUse declared) {
+        return switch (written) {
+            case Value.Cast cast -> meansOperations(cast.value(), flow, declared);
+            case Value.ArrayOf list -> body.world.library.rule(Rule.DYNAMIC) && flow != null
+                    && flow.first() instanceof Origin.Unknown
+                    && Shapes.isFunction(values.containers().element(new Flow(List.of(), declared)).type().type())
+                    && list.elements().stream().map(Arguments::unlabelled).allMatch(Value.Name.class::isInstance);
+            default -> false;
+        };
+    }
+
+    private static Value unlabelled(Value value) {
+        return value instanceof Value.Labelled labelled ? labelled.value() : value;
     }
 }

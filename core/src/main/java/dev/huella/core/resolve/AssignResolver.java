@@ -39,6 +39,7 @@ final class AssignResolver {
             Flow given = SubtypeHooks
                     .spread(values.flow(assign.value(), values.containers().element(container).type(), ""), body);
             body.add(new Deed.Stores(container, index, given, body.setting, assign.at()));
+            WholeObject.setEach(element.of(), given, body, assign.at());
             new Holders(body, values, null).placed(element.of(), given);
             return given;
         }

@@ -154,8 +154,7 @@ final class CallResolver {
     private Flow byLibrary(Value.Call call, Operation callee, Flow receiver, Flow on, List<Flow> given) {
         Flow settled = byName.settled(call, callee, given, functions);
         Flow constants = settled == null && (callee == null || callee.home().external())
-                ? Enumerations.member(receiver == null ? Enumerations.around(body.type) : on, call.name(),
-                        body.world.library)
+                ? Enumerations.member(receiver, body.type, call.name(), body.world.library)
                 : settled;
         boolean named = callee == null || callee.home().external() && body.world.index.isBare(callee.home());
         if (constants != null || !named) {

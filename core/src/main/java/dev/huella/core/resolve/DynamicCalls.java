@@ -37,6 +37,12 @@ final class DynamicCalls {
 
     /** Calls without a receiver, and those that name a type to be made; null for others. */
     Flow bareOrMade(Value.Call call, boolean used, TypeUse expected) {
+        Flow whole = WholeObject.is(call, body.world.library)
+                ? WholeObject.of(body.type, body.world)
+                : WholeObject.copied(call, body);
+        if (whole != null || WholeObject.written(call, body, values)) {
+            return whole == null ? Flow.UNKNOWN : whole;
+        }
         if (call.receiver() == null) {
             Flow inside = inside(call, used, expected);
             return inside == null ? bare(call, used, expected) : inside;

@@ -10,10 +10,13 @@ import dev.huella.core.model.TypeUse;
 final class Enumerations {
     private Enumerations() {}
 
-    /** What is named where nothing is: the type itself, or the enumeration of which it is a constant. */
-    static Flow around(CodeType type) {
-        CodeType outer = type.kind() != TypeKind.ENUM && type.outer() != null ? type.outer() : type;
-        return Flow.of(new Origin.OfType(outer), TypeUse.of(outer));
+    /** Where {@code of} is null, nothing is named: the type itself is asked, or the enumeration of which it is a constant. */
+    static Flow member(Flow of, CodeType within, String name, LibraryKnowledge library) {
+        if (of != null) {
+            return member(of, name, library);
+        }
+        CodeType outer = within.kind() != TypeKind.ENUM && within.outer() != null ? within.outer() : within;
+        return member(Flow.of(new Origin.OfType(outer), TypeUse.of(outer)), name, library);
     }
 
     /** The enumeration that is named; null for all else. */

@@ -148,6 +148,10 @@ final class NameResolver {
 
     /** A member of a value, a static one, a nested type, or part of a qualified name. */
     Flow member(Value.Member member, TypeUse expected) {
+        Flow whole = WholeObject.is(member, body.world.library) ? WholeObject.of(body.type, body.world) : null;
+        if (whole != null) {
+            return whole;
+        }
         String path = path(member);
         CodeType named = path == null ? null : typeByPath(path);
         if (named != null) {

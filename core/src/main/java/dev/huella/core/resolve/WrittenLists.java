@@ -139,7 +139,11 @@ final class WrittenLists {
 
     /** A list that is put into another: what it keeps, the other keeps as well. */
     private Flow spread(Value list, List<Origin> into) {
-        Flow whole = values.flow(list);
+        Flow whole = list instanceof Value.Self ? WholeObject.of(body.type, body.world) : values.flow(list);
+        if (list instanceof Value.Self && whole != null) {
+            into.addAll(whole.origins());
+            return whole;
+        }
         whole.origins()
                 .stream()
                 .filter(WrittenLists::isKept)

@@ -37,6 +37,10 @@ public final class HandsOutACopyOf implements Clause.Listed {
                         into.add(returns.at(), operation, field);
                     }
                 }
+                Field copied = LanguageCopies.copied(operation, returns.value());
+                if (copied != null) {
+                    into.add(returns.at(), operation, copied);
+                }
             }
         });
     }

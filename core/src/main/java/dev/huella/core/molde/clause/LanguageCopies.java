@@ -2,6 +2,7 @@ package dev.huella.core.molde.clause;
 
 import dev.huella.core.model.CodeType;
 import dev.huella.core.model.Deed;
+import dev.huella.core.model.Field;
 import dev.huella.core.model.Flow;
 import dev.huella.core.model.Model;
 import dev.huella.core.model.Operation;
@@ -18,8 +19,6 @@ import java.util.Set;
 
 /** Where a type has objects of another one copied by the language or its library, and what that asks of them. */
 final class LanguageCopies {
-    /** Constructors that leave their work to others. */
-
     private LanguageCopies() {}
 
     /** Told of who asks for a copy, of what, and where. */
@@ -49,6 +48,25 @@ final class LanguageCopies {
                 }
             }
         });
+    }
+
+    /** The field of its object that an operation has the language copy for a value; null where the value comes from elsewhere. */
+    static Field copied(Operation operation, Flow value) {
+        LibraryKnowledge library = LibraryKnowledge.of(operation.home());
+        for (Deed deed : operation.deeds()) {
+            if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
+                    && (calls.callee() == null || calls.callee().home().external())
+                    && value.any(origin -> origin instanceof Origin.Result(Operation callee, Origin on)
+                            && callee == calls.callee() && on != null && calls.receiver().origins().contains(on))) {
+                Field field = own(calls.receiver().first());
+                return field != null || calls.arguments().isEmpty() ? field : own(calls.arguments().getFirst().first());
+            }
+        }
+        return null;
+    }
+
+    private static Field own(Origin origin) {
+        return origin instanceof Origin.OfField(Field field, boolean own) && own && !field.isStatic() ? field : null;
     }
 
     /** A helper is given the object, and has the language copy what it is given. */

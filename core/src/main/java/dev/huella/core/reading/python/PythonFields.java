@@ -65,6 +65,9 @@ final class PythonFields {
             boolean own = object.equals(self);
             if (own || object.equals(into.name()) || object.equals("type(self)") || object.equals("self.__class__")) {
                 String name = left.child("attribute").text();
+                if (name.equals("__dict__")) {
+                    return; // all the others at once
+                }
                 var seen = new Attribute(name, PythonTypes.annotation(assignment.child("type")), ofClass || !own, left);
                 assigned.merge(name, seen, (first, other) -> first.type == null && other.type != null
                         ? new Attribute(name, other.type, first.ofClass && other.ofClass, first.at)

@@ -293,7 +293,8 @@ final class ScriptValues extends Bodies {
                 SyntaxNode key = child.is("pair") ? child.child("key") : child;
                 boolean named = key != null
                         && (key.is("property_identifier") || key.is("shorthand_property_identifier"));
-                Value part = named && value.is("object") ? object(value, key.text()) : value(value);
+                boolean all = value.text().equals("...this");
+                Value part = all ? spread(inside(value)) : named && value.is("object") ? object(value, key.text()) : value(value);
                 parts.add(named ? new Value.Labelled(key.text(), part, child.span()) : part);
             }
         }
