@@ -228,9 +228,9 @@ public final class LibraryKnowledge {
 
     /** True for signs and for names that containers answer to: being asked for them tells little of a type. */
     boolean ofContainers(String operation) {
-        return !Character.isLetter(operation.charAt(0)) && operation.charAt(0) != '_' || adds(operation)
-                || removes(operation) || drains(operation) || oneElement(operation) || sameElements(operation)
-                || maps(operation) || operation.startsWith("__")
+        boolean sign = !Character.isJavaIdentifierStart(operation.charAt(0)) || operation.startsWith("__");
+        return sign || adds(operation) || removes(operation) || drains(operation) || oneElement(operation)
+                || sameElements(operation) || maps(operation)
                 || List.of("applies", "appliesToTwo", "common").stream().anyMatch(what -> lists(what, operation));
     }
 

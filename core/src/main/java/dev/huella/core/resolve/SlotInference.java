@@ -319,7 +319,7 @@ final class SlotInference {
         }
         Set<CodeType> owners = new LinkedHashSet<>(top);
         CodeType home = slot.key.owner() instanceof Field field ? field.home() : ((Operation) slot.key.owner()).home();
-        owners.remove(home);
+        owners.removeIf(type -> type == home || type.kind() == TypeKind.MODULE);
         return owners.size() == 1
                 ? TypeUse.of(owners.iterator().next())
                 : last && !owners.isEmpty() && owners.size() <= MOST_CANDIDATES

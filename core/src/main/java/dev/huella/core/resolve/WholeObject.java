@@ -80,7 +80,10 @@ final class WholeObject {
 
     private static List<Field> fields(CodeType type, Resolution world) {
         List<Field> all = new ArrayList<>(type.fields());
-        world.supertypes.above(type).stream().filter(above -> !above.external()).forEach(above -> all.addAll(above.fields()));
+        world.supertypes.above(type)
+                .stream()
+                .filter(above -> !above.external())
+                .forEach(above -> all.addAll(above.fields()));
         all.removeIf(Field::isStatic);
         return all;
     }

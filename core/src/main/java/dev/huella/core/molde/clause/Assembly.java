@@ -234,8 +234,10 @@ final class Assembly {
                 boolean adds = switch (deed) {
                     case Deed.Sets sets -> sets.own() && !sets.field().isStatic()
                             || !sets.own() && reached == operation;
-                    case Deed.Stores stores -> fromOwn(stores.container());
-                    case Deed.Calls calls -> (fromOwn(calls.receiver()) || isPartOfKept(calls.receiver(), operation))
+                    case Deed.Stores stores ->
+                        fromOwn(stores.container()) && !isPutTogether(stores.container(), reached);
+                    case Deed.Calls calls -> (fromOwn(calls.receiver()) && !isPutTogether(calls.receiver(), reached)
+                            || isPartOfKept(calls.receiver(), operation))
                             && (library.adds(calls.name()) || library.removes(calls.name())
                                     || !calls.used() && !library.lists("dropsAnswers", calls.name()));
                     case Deed.Creates creates -> creates.type() == operation.home()
@@ -248,6 +250,18 @@ final class Assembly {
             }
         }
         return null;
+    }
+
+    /** A list that was written out of what the object keeps, and is not kept itself. */
+    private static boolean isPutTogether(Flow list, Operation by) {
+        return list.origins()
+                .stream()
+                .filter(Assembly::fromOwn)
+                .allMatch(origin -> origin instanceof Origin.Result(Operation asked, Origin of) && asked == null
+                        && by.deeds()
+                                .stream()
+                                .noneMatch(deed -> deed instanceof Deed.Calls calls && calls.callee() == null
+                                        && calls.receiver().origins().contains(of)));
     }
 
     /** Where it refuses to go on because of what a field holds; null when it does not. */

@@ -31,7 +31,8 @@ public final class FindsOneByInput implements Clause.Listed {
         Deeds.each(model, Deed.Calls.class, (operation, calls) -> {
             for (Origin origin : calls.receiver().origins()) {
                 Field field = origin instanceof Origin.ElementOf ? Origins.field(origin) : null;
-                if (field != null && !Setting.inside(calls.within(), Setting.Kind.EACH) && isFound(operation, calls, field)) {
+                if (field != null && !Setting.inside(calls.within(), Setting.Kind.EACH)
+                        && isFound(operation, calls, field)) {
                     into.add(calls.at(), operation, field);
                 }
             }
@@ -41,14 +42,16 @@ public final class FindsOneByInput implements Clause.Listed {
     private static boolean isFound(Operation operation, Deed.Calls asked, Field field) {
         List<Deed.Calls> lookups = operation.deeds()
                 .stream()
-                .filter(deed -> deed instanceof Deed.Calls calls && calls.receiver().any(one -> Origins.whole(one) == field))
+                .filter(deed -> deed instanceof Deed.Calls calls
+                        && calls.receiver().any(one -> Origins.whole(one) == field))
                 .map(Deed.Calls.class::cast)
                 .toList();
         LibraryKnowledge library = LibraryKnowledge.of(operation.home());
         return lookups.isEmpty()
                 ? given(operation, asked.arguments()) < operation.parameters().size()
-                : lookups.stream().anyMatch(lookup -> given(operation, lookup.arguments()) > 0
-                        && !library.adds(lookup.name()));
+                : lookups.stream()
+                        .anyMatch(lookup -> given(operation, lookup.arguments()) > 0
+                                && !library.adds(lookup.name()));
     }
 
     /** How many of the arguments are what the operation was given. */

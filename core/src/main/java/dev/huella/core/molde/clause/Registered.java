@@ -63,7 +63,8 @@ record Registered(Map<Field, Map<CodeType, SourceSpan>> functions, Map<Field, Ma
             }
         });
         Deeds.each(model, Deed.Sets.class, (operation, sets) -> {
-            if (sets.own() && sets.value().first() instanceof Origin.OfParameter given && given.operation() == operation) {
+            if (sets.own() && sets.value().first() instanceof Origin.OfParameter given
+                    && given.operation() == operation) {
                 doors.putIfAbsent(given, sets.field());
             }
         });

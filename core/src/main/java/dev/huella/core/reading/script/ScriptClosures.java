@@ -8,6 +8,7 @@ import dev.huella.core.facts.OperationDeclared.ParameterDeclared;
 import dev.huella.core.facts.Step;
 import dev.huella.core.facts.TypeDeclared;
 import dev.huella.core.facts.TypeKind;
+import dev.huella.core.facts.TypeText;
 import dev.huella.core.facts.Value;
 import dev.huella.core.facts.Visibility;
 import dev.huella.core.reading.DocComment;
@@ -18,12 +19,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Objects without a class: object literals with operations, and functions whose variables are the private state of
  * the object of functions that they return.
  */
 final class ScriptClosures {
+    private static final Pattern NAMED = Pattern.compile("[A-Z]\\w*");
     private static final Modifiers HIDDEN = Modifiers.of(Visibility.PRIVATE);
     private static final Set<String> DECLARATIONS = Set.of("lexical_declaration", "variable_declaration");
 
@@ -218,7 +221,17 @@ final class ScriptClosures {
         parts.operations()
                 .addFirst(new OperationDeclared(name, Kind.CONSTRUCTOR, HIDDEN, List.of(), parameters, null,
                         steps, bodies.inner(), function.span()));
+        TypeText promised = promised(function);
+        if (promised != null) {
+            parts.realised().add(promised);
+        }
         return parts.modifiers(ScriptTypes.PUBLIC).at(function);
+    }
+
+    /** The type by name that a function says it gives back; null where it names none, or one of several things. */
+    static TypeText promised(SyntaxNode function) {
+        TypeText written = ScriptTypeTexts.type(function.child("return_type"));
+        return written != null && written.dimensions() == 0 && NAMED.matcher(written.name()).matches() ? written : null;
     }
 
     private static void state(SyntaxNode statement, SyntaxNode surface, TypeParts parts, ScriptBodies bodies,

@@ -211,7 +211,7 @@ final class ScriptModule {
             List<ParameterDeclared> parameters = ScriptValues.parameters(node, doc);
             var span = surface.span();
             List<Value> handed = parameters.stream().map(one -> (Value) new Value.Name(one.name(), span)).toList();
-            operation(name, List.of(), parameters, null,
+            operation(name, List.of(), parameters, ScriptClosures.promised(node),
                     List.of(new Step.Return(new Value.Create(TypeText.of(name), handed, null,
                             span), span)),
                     List.of(), at);

@@ -294,7 +294,9 @@ final class ScriptValues extends Bodies {
                 boolean named = key != null
                         && (key.is("property_identifier") || key.is("shorthand_property_identifier"));
                 boolean all = value.text().equals("...this");
-                Value part = all ? spread(inside(value)) : named && value.is("object") ? object(value, key.text()) : value(value);
+                Value part = all
+                        ? spread(inside(value))
+                        : named && value.is("object") ? object(value, key.text()) : value(value);
                 parts.add(named ? new Value.Labelled(key.text(), part, child.span()) : part);
             }
         }

@@ -1,0 +1,2 @@
+package port;
+public interface Desk { String answer(String question); }

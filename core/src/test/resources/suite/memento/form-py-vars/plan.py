@@ -1,0 +1,34 @@
+import copy
+
+
+class Moment:
+    def __init__(self, state):
+        self.state = state
+
+
+class Plan:
+    def __init__(self):
+        self.berth = ""
+        self.stops = []
+
+    def move(self, to):
+        self.berth = to
+        self.stops.append(to)
+
+    def save(self):
+        return Moment(copy.deepcopy(vars(self)))
+
+    def restore(self, moment):
+        self.__dict__ = copy.deepcopy(moment.state)
+
+
+class Log:
+    def __init__(self, plan):
+        self.plan = plan
+        self.past = []
+
+    def note(self):
+        self.past.append(self.plan.save())
+
+    def undo(self):
+        self.plan.restore(self.past.pop())

@@ -1,0 +1,2 @@
+package port;
+public interface Vessel { int draught(); }

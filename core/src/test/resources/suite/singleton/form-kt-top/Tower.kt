@@ -1,0 +1,4 @@
+package port
+class Tower {
+    fun wait(more: Int): Long { harbourClock().pass(more); return harbourClock().minutes() }
+}
