@@ -20,6 +20,8 @@ import java.util.regex.Pattern;
  * whose code refers to each other's types by the same names are one family and share what is known. Read once.
  */
 public final class LibraryKnowledge {
+    private static final List<String> OF_CONTAINERS = List
+            .of("adds", "removes", "drains", "elements", "same", "maps", "applies", "appliesToTwo", "common");
     private static final Map<String, LibraryKnowledge> KNOWN = new ConcurrentHashMap<>();
     private final LibraryContainers containers;
     private final ListenerLists listenerLists = new ListenerLists();
@@ -38,8 +40,7 @@ public final class LibraryKnowledge {
     }
 
     private void add(String language) {
-        String resource = "library/" + language + ".json";
-        try (var in = LibraryKnowledge.class.getResourceAsStream(resource)) {
+        try (var in = LibraryKnowledge.class.getResourceAsStream("library/" + language + ".json")) {
             JsonNode data = new ObjectMapper().readTree(in);
             containers.add(data.path("containers"));
             listenerLists.add(data.path("listenerLists"));
@@ -56,7 +57,7 @@ public final class LibraryKnowledge {
                 interfacePattern = Pattern.compile(data.path("interfacePattern").asText());
             }
         } catch (IOException e) {
-            throw new UncheckedIOException(resource + " could not be read", e);
+            throw new UncheckedIOException("What is known of " + language + " could not be read", e);
         }
     }
 
@@ -228,10 +229,8 @@ public final class LibraryKnowledge {
 
     /** True for signs and for names that containers answer to: being asked for them tells little of a type. */
     boolean ofContainers(String operation) {
-        boolean sign = !Character.isJavaIdentifierStart(operation.charAt(0)) || operation.startsWith("__");
-        return sign || adds(operation) || removes(operation) || drains(operation) || oneElement(operation)
-                || sameElements(operation) || maps(operation)
-                || List.of("applies", "appliesToTwo", "common").stream().anyMatch(what -> lists(what, operation));
+        return !Character.isJavaIdentifierStart(operation.charAt(0)) || operation.startsWith("__")
+                || OF_CONTAINERS.stream().anyMatch(what -> lists(what, operation));
     }
 
     /** True when it gives the same elements with some left out. */

@@ -221,6 +221,11 @@ final class ScriptValues extends Bodies {
         if (!function.is("member_expression")) {
             return new Value.Call(value(function), Value.APPLY, arguments, at);
         }
+        Value inherited = ScriptSupers.asked(function, arguments, at);
+        return inherited == null ? callOfMember(node, function, arguments, at) : inherited;
+    }
+
+    private Value callOfMember(SyntaxNode node, SyntaxNode function, List<Value> arguments, SourceSpan at) {
         SyntaxNode property = function.child("property");
         String name = ScriptMembers.name(property);
         String object = function.child("object").text();
@@ -233,16 +238,12 @@ final class ScriptValues extends Bodies {
         if (kept != null) {
             return new Value.Cast(TypeText.of(TABLE), kept, at);
         }
-        Value inherited = ScriptSupers.asked(function, arguments, at);
-        if (inherited != null) {
-            return inherited;
-        }
         SyntaxNode bound = ScriptMembers.bound(node);
         if (bound != null) {
             return value(bound); // the operation, of the object it is asked of anyway
         }
         boolean alike = object.equals("Object") && name.equals("create") && bodies.className() != null
-                && list.text().matches("\\(\\s*Object\\.getPrototypeOf\\(this\\)\\s*\\)");
+                && node.child("arguments").text().matches("\\(\\s*Object\\.getPrototypeOf\\(this\\)\\s*\\)");
         if (alike) { // an empty one of the own kind
             return new Value.Create(TypeText.of(bodies.className()), List.of(), null, at);
         }
