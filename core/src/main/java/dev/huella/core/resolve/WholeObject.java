@@ -72,7 +72,8 @@ final class WholeObject {
 
     /** One after the other, in a loop over what they get. */
     static void setEach(Value target, Flow given, Body body, SourceSpan at) {
-        if (target instanceof Value.Self && given.first() instanceof Origin.ElementOf(Origin from)
+        if (target instanceof Value.Self && body.world.library.rule(Rule.DYNAMIC)
+                && given.first() instanceof Origin.ElementOf(Origin from)
                 && Setting.inside(body.setting, Setting.Kind.EACH)) {
             set(Flow.of(from, TypeUse.UNKNOWN), body, at);
         }

@@ -53,7 +53,7 @@ final class LanguageCopies {
     /** The field of its object that an operation has the language copy for a value; null where the value comes from elsewhere. */
     static Field copied(Operation operation, Flow value) {
         LibraryKnowledge library = LibraryKnowledge.of(operation.home());
-        for (Deed deed : operation.deeds()) {
+        for (Deed deed : value.anyOf(Origin.Result.class) ? operation.deeds() : List.<Deed>of()) {
             if (deed instanceof Deed.Calls calls && calls.used() && library.copies(calls.name())
                     && (calls.callee() == null || calls.callee().home().external())
                     && value.any(origin -> origin instanceof Origin.Result(Operation callee, Origin on)

@@ -27,6 +27,8 @@ import java.util.regex.Pattern;
  */
 final class ScriptClosures {
     private static final Pattern NAMED = Pattern.compile("[A-Z]\\w*");
+    private static final Set<String> OF_LANGUAGE = Set
+            .of("Promise", "Record", "Partial", "Readonly", "Required", "Pick", "Omit", "Array", "Map", "Set");
     private static final Modifiers HIDDEN = Modifiers.of(Visibility.PRIVATE);
     private static final Set<String> DECLARATIONS = Set.of("lexical_declaration", "variable_declaration");
 
@@ -231,7 +233,8 @@ final class ScriptClosures {
     /** The type by name that a function says it gives back; null where it names none, or one of several things. */
     static TypeText promised(SyntaxNode function) {
         TypeText written = ScriptTypeTexts.type(function.child("return_type"));
-        return written != null && written.dimensions() == 0 && NAMED.matcher(written.name()).matches() ? written : null;
+        return written != null && written.dimensions() == 0 && NAMED.matcher(written.name()).matches()
+                && !OF_LANGUAGE.contains(written.name()) ? written : null;
     }
 
     private static void state(SyntaxNode statement, SyntaxNode surface, TypeParts parts, ScriptBodies bodies,

@@ -1,9 +1,9 @@
 package dev.huella.core.reading.script;
 
 import dev.huella.core.facts.Value;
-import dev.huella.core.source.SourceSpan;
 import dev.huella.core.reading.Bodies;
 import dev.huella.core.reading.SyntaxNode;
+import dev.huella.core.source.SourceSpan;
 import java.util.List;
 import java.util.Set;
 
