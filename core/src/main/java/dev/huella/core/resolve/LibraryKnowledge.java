@@ -57,7 +57,7 @@ public final class LibraryKnowledge {
                 interfacePattern = Pattern.compile(data.path("interfacePattern").asText());
             }
         } catch (IOException e) {
-            throw new UncheckedIOException("What is known of " + language + " could not be read", e);
+            throw new UncheckedIOException("library/" + language + ".json could not be read", e);
         }
     }
 
